@@ -1,8 +1,8 @@
 declare const inHundredths: unique symbol;
 
 /**
- * A load as the core computes it: hundredths of its unit, so that plates add up exactly. What a grid makes is whole.
- * A plain number, which is a load in the unit itself, is not one.
+ * A load in hundredths of its unit, so that plates add up exactly. Loads of a grid are whole. A plain number, a load
+ * in the unit itself, does not have this type.
  */
 export type Hundredths = number & { readonly [inHundredths]: true };
 
@@ -11,7 +11,7 @@ export function hundredths(load: number): Hundredths {
   return Math.round(load * 100) as Hundredths;
 }
 
-/** What was computed from hundredths is hundredths again; need not be whole. */
+/** A value computed from hundredths, possibly fractional. */
 export function asHundredths(computed: number): Hundredths {
   return computed as Hundredths;
 }

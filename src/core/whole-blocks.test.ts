@@ -23,12 +23,12 @@ const LEVELS = ['novice', 'intermediate', 'advanced'] as const;
 const PHASES = ['gaining', 'cutting', 'holding'] as const;
 const STYLES = ['cautious', 'standard', 'bold'] as const;
 
-/** One of a list in turn. */
+/** Cycles through a list. */
 function turn<T>(list: readonly T[], at: number): T {
   return list[at % list.length] as T;
 }
 
-/** Slots as they are written in practice: mostly straight sets, here and there a technique, a rule, an effort of its own. */
+/** Realistic slots: mostly straight sets, sometimes a technique, a rule, an effort of its own. */
 function written(slot: Slot, at: number, seed: number): Slot {
   const nth = at + seed * 5;
   return {
@@ -68,7 +68,7 @@ function blockOf(at: number, person: ReturnType<typeof athlete>): Block {
   };
 }
 
-/** Sets done a little better or worse than asked, in a pattern of its own. */
+/** Sets done slightly better or worse than planned, in a fixed pattern. */
 function doing(at: number, week: number): Doing {
   let set = 0;
   return ({ reps, rir }) => {
@@ -121,7 +121,7 @@ function run(at: number): string {
   );
 }
 
-// What a coach would be handed, written out whole. A line that changes is a figure that changes: look at it before it is kept.
+// Everything a coach would get, written out. A changed line is a changed figure: check it before accepting it.
 test.each(TEMPLATES.map(({ id }, at) => [id, at] as const))('%s, whole', (_, at) => {
   expect(run(at)).toMatchSnapshot();
 });

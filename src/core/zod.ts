@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 
 /**
- * The schema library, passed in where unchecked data is read. What belongs together can so say its schema in its own
- * file while the engine carries none of the library: the browser fetches it only when it has something to read.
+ * The schema library, passed in where unchecked data is read. Code can declare its schema in its own file while the
+ * engine does not include the library: the browser loads it only when needed.
  */
 export type Zod = typeof z;

@@ -42,7 +42,7 @@ describe('half reps', () => {
     expect(planned?.oneRepMax).toBeCloseTo((84 / 1.32) * 1.4, 9);
   });
 
-  test('a start set of the slot’s own is taken as it is, and so are whole reps', () => {
+  test('a start set of the slot’s own is used unchanged, and so are whole reps', () => {
     const start = { load: { value: 60, unit: 'kg' as const }, reps: 10, rir: 2 };
     const [own] = weeksOf({ technique: startOf('lengthened partials'), range, start }, 'leg-extension');
     const [whole] = weeksOf({ range }, 'leg-extension');
@@ -56,7 +56,7 @@ describe('phases', () => {
     athlete({ level: 'novice', phases: phases.map(([from, phase]) => ({ from, phase })) });
   const range = { low: 8, high: 15 };
 
-  test('in a cut reps rise before load does; outside of it the load may', () => {
+  test('while cutting reps rise before load does; otherwise the load may', () => {
     const cut = weeksOf({ range }, 'leg-press', inPhase(['2026-01-01', 'cutting']), 6);
     const loads = cut.map(({ sets }) => sets[0]?.load);
     const reps = cut.map(({ sets }) => sets[0]?.reps ?? 0);
@@ -65,7 +65,7 @@ describe('phases', () => {
     expect([...reps].sort((a, b) => a - b)).toEqual(reps);
   });
 
-  test('where the phase moves the range its load is found anew, beyond the largest step too', () => {
+  test('when the phase changes the range its load is found anew, even beyond the largest step', () => {
     // From 13-20 in the cut to 8-15 in the third week: far more than a tenth heavier.
     const slots = weeksOf(
       { range },

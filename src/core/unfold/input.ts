@@ -6,10 +6,10 @@ import type { Log } from '../log/log';
 import type { IssuedWeek } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 
-/** Counts up when the rules compute differently; issued weeks note the one they were made with. */
+/** Increases when the rules compute differently; sent weeks record the one they were made with. */
 export const ENGINE_VERSION = 6;
 
-/** All that a plan follows from. */
+/** All inputs of a plan. */
 export interface UnfoldInput {
   readonly block: Block;
   readonly athlete: Athlete;

@@ -7,19 +7,19 @@ import type { Problem } from '../problem';
 import { ENGINE_VERSION, type UnfoldInput } from './input';
 import { unfold } from './unfold';
 
-/** Why a week cannot be handed out. */
+/** Why a week cannot be sent. */
 export type IssueRefusal =
   | { readonly code: 'no-such-week' }
   | { readonly code: 'already-issued' }
   | { readonly code: 'earlier-week-unissued'; readonly week: number }
   | Problem;
 
-/** The week that may be issued next: the first that is not; undefined when all are. */
+/** The next week that may be sent: the first unsent one; undefined if all are sent. */
 export function nextToIssue(blockPlan: BlockPlan): number | undefined {
   return blockPlan.weeks.find(({ issued }) => issued === null)?.plan.week;
 }
 
-/** The facts of all exercises of some sessions, by id. */
+/** The facts of all exercises in some sessions, by id. */
 export function exerciseFacts(
   sessions: readonly SessionPlan[],
   lookup: UnfoldInput['exercises'],
@@ -33,8 +33,8 @@ export function exerciseFacts(
 }
 
 /**
- * Freezes a week for handing out: the expanded sets with reasons, the conventions, the exercise facts and the engine
- * version. Weeks go out in order.
+ * Freezes a week for sending: its sets with reasons, the rules, the exercise facts and the engine version. Weeks are
+ * sent in order.
  */
 export function freezeWeek(
   input: UnfoldInput,

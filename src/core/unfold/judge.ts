@@ -11,7 +11,7 @@ import { type JudgedSet, performance } from '../recovery/performance';
 import { type StartSets, startShortfall } from '../volume/start-enough';
 import { type Planner, plannedExercise } from './planner';
 
-/** Loads as moved and reps by slot, then set: what "fewer reps than last time at equal load" compares with. */
+/** Loads as moved and reps, by slot and set: the comparison for "fewer reps than last time at equal load". */
 export type DoneBefore = ReadonlyMap<
   string,
   ReadonlyMap<string, { readonly load: number; readonly reps: number }>
@@ -25,8 +25,8 @@ interface Judging {
 }
 
 /**
- * How each muscle that a finished session's slots train as prime mover did in it.
- * @param lastBehind whether a muscle was behind in its session before this one
+ * How each prime mover of a finished session's slots did in it.
+ * @param lastBehind whether a muscle was below target in its previous session
  */
 export function observe(
   week: number,
@@ -35,7 +35,7 @@ export function observe(
   lastBehind: ReadonlyMap<Muscle, boolean>,
   { planner, before, soreness: reported }: Judging,
 ): readonly Observation[] {
-  // A day that was rescued was never asked in full: it says nothing of performance.
+  // A session made easier on the day was never planned that way: it says nothing about performance.
   if (!performed.workout.finished || rescueOf(performed.workout.notes) !== null) return [];
   const sets = new Map<Muscle, JudgedSet[]>();
   const starts = new Map<Muscle, StartSets[]>();
@@ -86,7 +86,7 @@ function judgedSets(slot: SlotPlan, performed: Performed, before: DoneBefore): J
   return judged;
 }
 
-/** What was logged in a performed session, by slot, then set. */
+/** What was logged in a session, by slot and set. */
 export function doneIn(session: SessionPlan, performed: Performed): DoneBefore {
   return new Map(
     session.slots.map((slot) => {

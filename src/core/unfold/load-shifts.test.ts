@@ -21,7 +21,7 @@ const firstSets = (shifts: Block['loadShifts']) =>
     .weeks.slice(0, 4)
     .map(({ plan }) => plan.sessions[0]?.slots[0]?.sets[0]);
 
-test('shifts stand one upon the other: -10 % from week 2, +5 % from week 4', () => {
+test('shifts multiply: -10 % from week 2, +5 % from week 4', () => {
   const of = {
     loadShifts: [
       { week: 2, percent: -10 },
@@ -31,13 +31,13 @@ test('shifts stand one upon the other: -10 % from week 2, +5 % from week 4', () 
   expect([1, 2, 3, 4].map((week) => Number(loadShift(of, week).toFixed(3)))).toEqual([1, 0.9, 0.9, 0.945]);
 });
 
-test('from that week on every load is a tenth lower at the reps it would have had, easier than asked, and nobody warns', () => {
+test('from that week on every load is ten per cent lower at the same reps, easier than planned, without a warning', () => {
   const plain = firstSets([]);
   const lower = firstSets([{ week: 3, percent: -10 }]);
   expect(lower.slice(0, 2)).toEqual(plain.slice(0, 2));
   for (const at of [2, 3]) {
     const [was, is] = [plain[at], lower[at]];
-    // The stack goes by 2.5 kg: to the nearest of it.
+    // The stack has steps of 2.5 kg: the nearest one.
     expect(Math.abs((is?.load ?? 0) - 0.9 * (was?.load ?? 0))).toBeLessThanOrEqual(2.5);
     expect(Math.abs((is?.reps ?? 0) - (was?.reps ?? 0))).toBeLessThanOrEqual(1);
     expect(is?.predictedRir).toBeGreaterThan((was?.predictedRir ?? 0) + 1);
@@ -47,7 +47,7 @@ test('from that week on every load is a tenth lower at the reps it would have ha
   expect(findings.some(({ detail }) => detail.rule === 'stale load')).toBe(false);
 });
 
-test('an eighth more is out of reach, and said', () => {
+test('an eighth more is out of reach, and reported', () => {
   const of = made([{ week: 2, percent: 12.5 }]);
   const [, second] = firstSets([{ week: 2, percent: 12.5 }]);
   expect(second?.predictedRir).toBeLessThan(1);

@@ -1,7 +1,9 @@
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { untrained } from './untrained';
 
-/** One-rep max behind a leg press in a block from 2 November, with a best set of 50 x 10 at 2 (e1RM 70) of this date. */
+/**
+ * One-rep max behind a leg press in a block from 2 November, with a best set of 50 × 10 @2 (e1RM 70) of this date.
+ */
 function maxOf(date: string | null) {
   const person = athlete({
     bestSets: { 'leg-press': { load: { value: 50, unit: 'kg' }, reps: 10, rir: 2, date } },
@@ -18,7 +20,7 @@ function maxOf(date: string | null) {
   ];
 }
 
-test('a best set of eight weeks ago counts whole, one a day older 5 % less; one without a date whole', () => {
+test('a best set eight weeks old counts fully, a day older 5 % less; one without a date fully', () => {
   expect(maxOf('2026-09-07')).toEqual([70, undefined]);
   expect(maxOf('2026-09-06')).toEqual([66.5, 5]);
   expect(maxOf(null)).toEqual([70, undefined]);

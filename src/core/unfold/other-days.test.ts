@@ -9,7 +9,7 @@ import { unfold } from './unfold';
 
 const made = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'leg-extension')])], { weeks: 4 });
 const before = performWeek({ block: made, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1);
-/** Week 2 done five reps below what was asked, every set. */
+/** Week 2 done five reps below target, every set. */
 const second = performWeek({ block: made, athlete: athlete(), ...before }, 2, ({ reps, rir }) => ({
   reps: Math.max(1, reps - 5),
   rir,
@@ -27,7 +27,7 @@ const plan = (log: Log) =>
 const third = (log: Log, slotId: string) =>
   plan(log).weeks[2]?.plan.sessions[0]?.slots.find((one) => one.slotId === slotId);
 
-test('a rescued day is not judged, and last time stays the day before it', () => {
+test('a session made easier is not judged, and last time stays the one before', () => {
   const rescued: Log = {
     ...second.log,
     workouts: second.log.workouts.map((one) => (one.week === 2 ? { ...one, notes: [night] } : one)),
@@ -42,7 +42,7 @@ test('a rescued day is not judged, and last time stays the day before it', () =>
   expect(fell.strength.source).toMatchObject({ week: 2 });
 });
 
-test('what was left out or swapped in a finished session is no last time: the one before it stands', () => {
+test('a skipped or swapped slot in a finished session is not last time: the one before stays', () => {
   const without: Log = {
     ...second.log,
     sets: second.log.sets.filter((set) => set.workoutId !== 'w2-a' || set.slotId !== '1'),
@@ -61,7 +61,7 @@ test('what was left out or swapped in a finished session is no last time: the on
   }
 });
 
-describe('what a check-in holds back', () => {
+describe('limits from a check-in', () => {
   const drops = block(
     [
       session('a', 0, [
@@ -85,8 +85,8 @@ describe('what a check-in holds back', () => {
       checkIns,
     }).weeks.map(({ plan }) => plan.sessions[0]?.slots[0]?.gate ?? null);
 
-  test('four points, and nothing goes past failure in the week after; the weeks behind it are as written', () => {
-    // The block's weeks begin on the 2nd, 9th, 16th and 23rd.
+  test('a fatigue score of four: nothing goes past failure in the following week; later weeks are as written', () => {
+    // The block's weeks start on the 2nd, 9th, 16th and 23rd.
     expect(gates({ ...usual, ...poor, date: '2026-11-06' })).toEqual([
       'poor recovery',
       'poor recovery',
@@ -97,13 +97,13 @@ describe('what a check-in holds back', () => {
     expect(gates({ ...usual, ...poor, date: '2026-11-01' }).slice(0, 2)).toEqual(['poor recovery', null]);
   });
 
-  test('three points hold nothing back', () => {
+  test('a score of three limits nothing', () => {
     expect(gates({ ...usual, ...poor, slept: 'so so', date: '2026-11-01' })).toEqual(Array(5).fill(null));
     expect(gates()).toEqual(Array(5).fill(null));
   });
 });
 
-test('a slot left open is handed out as it is, and counts as what was done in it', () => {
+test('an open slot is sent as it is, and counts as what was done in it', () => {
   const open = UNFILLED_EXERCISES.find(({ pattern }) => pattern === 'horizontal press');
   if (open === undefined) throw new Error('no pattern');
   const left = block([

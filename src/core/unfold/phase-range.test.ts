@@ -1,7 +1,7 @@
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { untrained } from './untrained';
 
-/** A leg press of 8-12 in a block of four weeks, the last two of them in a cut. */
+/** A leg press of 8-12 in a block of four weeks, the last two in a cut. */
 function weeksOf(phaseRanges: boolean) {
   const who = athlete({
     phases: [
@@ -15,7 +15,7 @@ function weeksOf(phaseRanges: boolean) {
   );
 }
 
-test('from the week on in which the cut begins 8-12 is 13-17: lighter and longer, every set of it, and said', () => {
+test('from the week in which the cut starts 8-12 becomes 13-17: every set lighter and longer, with the reason', () => {
   const [, second, third, fourth] = weeksOf(true);
   expect(second?.range).toEqual({ low: 8, high: 12 });
   expect(second?.why.reps).not.toHaveProperty('moved');
@@ -30,6 +30,6 @@ test('from the week on in which the cut begins 8-12 is 13-17: lighter and longer
   expect(third?.sets[0]?.load).toBeLessThan(second?.sets[0]?.load ?? 0);
 });
 
-test('switched off, a cut leaves them as written', () => {
+test('switched off, a cut leaves ranges as written', () => {
   for (const week of weeksOf(false).slice(0, 4)) expect(week?.range).toEqual({ low: 8, high: 12 });
 });

@@ -27,7 +27,7 @@ const ladder = (id: string, exercise: string, changes: Partial<Slot> = {}) =>
 describe('rep ladders in one group: 1-1, 2-2, 3-3', () => {
   const pair = [ladder('a', 'leg-extension'), ladder('b', 'seated-leg-curl', { joined: true })];
 
-  test('the strict length is the reps of both, and the rest after a rung once', () => {
+  test('the strict length is both ladders’ reps, and one rest after each rung', () => {
     // 6 reps each of 2 s, and 30 s after the first and the second rung.
     expect(sessionOf(pair).seconds).toEqual({ low: 2 * 6 * 2 + 2 * 30, high: 2 * 6 * 2 + 2 * 30 });
   });
@@ -37,13 +37,13 @@ describe('rep ladders in one group: 1-1, 2-2, 3-3', () => {
     expect(planned.whySeconds).toMatchObject({ work: 24, rest: 2 * 30 + 3 * 15 });
   });
 
-  test('between its pieces each rests while the other works: 4 s a piece and 15 s of change', () => {
+  test('between its parts each exercise rests while the other works: 4 s per part and 15 s of change', () => {
     for (const { away } of sessionOf(pair).slots) expect(away).toBe(4 + 15);
     const alone = sessionOf([ladder('a', 'leg-extension')]).slots[0];
     expect(alone?.away).toBeUndefined();
   });
 
-  test('so a load is heavier than where the ladder is climbed alone', () => {
+  test('so its load is heavier than in a ladder done alone', () => {
     const long = { technique: { ...startOf('rep ladder'), sets: 1, top: 6, pause: 10 } as Slot['technique'] };
     const together = sessionOf([
       ladder('a', 'leg-extension', long),
@@ -54,12 +54,12 @@ describe('rep ladders in one group: 1-1, 2-2, 3-3', () => {
     expect(load(together)).toBeGreaterThan(load(alone));
   });
 
-  test('another technique in the group and each is done whole', () => {
+  test('with another technique in the group each is done whole', () => {
     const mixed = sessionOf([pair[0] as Slot, slot('b', 'seated-leg-curl', { joined: true })]);
     expect(mixed.slots.map(({ away }) => away)).toEqual([undefined, undefined]);
   });
 
-  test('rests as they are written, the last one for all that follow', () => {
+  test('rests are as written, the last one for all that follow', () => {
     const technique = {
       ...startOf('rep ladder'),
       sets: 1,
@@ -94,16 +94,16 @@ describe('lists against one clock', () => {
       ...changes,
     });
 
-  test('fifty to ten with five of another between: one cap for both, and never longer', () => {
+  test('fifty down to ten with five of another exercise between: one time limit for both', () => {
     const group = [
       list('a', 'leg-extension', [50, 40, 30, 20, 10], 1200),
       list('b', 'seated-leg-curl', [5, 5, 5, 5, 5], 600, { joined: true }),
     ];
-    // 150 and 25 reps of 2 s: 350 s at best, at most the longer cap.
+    // 150 and 25 reps of 2 s: 350 s at most, within the longer limit.
     expect(sessionOf(group).seconds).toEqual({ low: 350, high: 1200 });
   });
 
-  test('a cap below the reps ends it', () => {
+  test('a time limit shorter than the reps ends it', () => {
     const group = [
       list('a', 'leg-extension', [50, 40], 100),
       list('b', 'seated-leg-curl', [5, 5], 60, { joined: true }),
@@ -112,7 +112,7 @@ describe('lists against one clock', () => {
   });
 });
 
-test('by the minute each member has its own: eight and eight minutes are sixteen, a minute away in each', () => {
+test('every-minute exercises each have their own minute: eight and eight are sixteen, with a minute’s rest in each', () => {
   const minutes = (id: string, exercise: string, joined: boolean) =>
     slot(id, exercise, { technique: { kind: 'every-minute sets', reps: 5, minutes: 8, hard: 3 }, joined });
   const planned = sessionOf([minutes('a', 'leg-extension', false), minutes('b', 'seated-leg-curl', true)]);

@@ -20,9 +20,9 @@ import type { WeekAsked } from './week-asked';
 import { withinMinutes } from './within-minutes';
 
 /**
- * A session in a week that is not handed out yet.
+ * A session in an unsent week.
  * @param facts and histories of its slots, by slot id
- * @param orders what the coach's answers ask, by slot id; slots not named: nothing
+ * @param orders of the coach's answers, by slot id; slots not listed have none
  * @param memo of this session in this week, with a part for each slot
  */
 export function planSession(
@@ -61,7 +61,7 @@ export function planSession(
   return withinMinutes(slots, lightening.minutes, withFigures);
 }
 
-/** What is known of a slot with its range as the phase has it. */
+/** A slot's facts with its range as the phase changes it. */
 function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked, memo: Memo): SlotFacts {
   if (rangePhase === null || isHeld(facts.exercise)) return facts;
   return memo.call('facts in phase', movedIn, facts, rangePhase);
@@ -75,7 +75,10 @@ function movedIn(facts: SlotFacts, rangePhase: Phase): SlotFacts {
     : { ...facts, slot: { ...facts.slot, range: moved }, movedFrom: { range, phase: rangePhase } };
 }
 
-/** Whether the phase has moved a slot's range since the week before: then its loads are found anew, by the strength there is. */
+/**
+ * Whether the phase has changed a slot's range since the week before: then its loads are found anew from current
+ * strength.
+ */
 function rangeChanges({ slot, movedFrom, exercise, conventions }: SlotFacts, asked: WeekAsked): boolean {
   const { rangePhase, rangePhaseBefore } = asked;
   if (rangePhase === rangePhaseBefore || rangePhase === null || rangePhaseBefore === null) return false;
@@ -124,7 +127,7 @@ function buildingSlot(
   return easeSlot(facts, planned, { ...lowered, week: 'recover', kept: true, before: orders.before }, target);
 }
 
-/** A deload asks what the last building week asked, lightened and held back from failure. */
+/** A deload has the work of the last building week, reduced and held back from failure. */
 function deloadSlot(
   planner: Planner,
   facts: SlotFacts,
@@ -141,7 +144,7 @@ function deloadSlot(
   return easeSlot(facts, again, { ...lightening, week: 'deload', kept }, target);
 }
 
-/** What a week of a slot keeps of its own. */
+/** A slot's overrides in a week. */
 function overrideIn(weeks: readonly WeekOverride[], week: number): WeekOverride | null {
   return weeks.length === 0 ? null : (weeks.find((one) => one.week === week) ?? null);
 }

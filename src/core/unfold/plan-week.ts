@@ -31,7 +31,7 @@ import { type Measuring, weekFigures } from './week-figures';
 const DAYS_A_WEEK = 7;
 const USUAL_DELOAD = [DEFAULT_DELOAD];
 
-/** A week that is not handed out yet, from what the weeks before it came to and what the coach's answers ask. */
+/** An unsent week, from the results of earlier weeks and the orders of the coach's answers. */
 export function planWeek(context: Context, so: SoFar, week: number, orders: readonly Order[]): WeekPlan {
   const { block, athlete, planner, memo } = context;
   const built = so.weeks.reduce((sum, { plan }) => sum + (plan.kind === 'building' ? 1 : 0), 0);
@@ -40,7 +40,7 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
   const own = memo.part(week);
   const startDate = startOf(context, week);
   const phase = phaseOn(athlete, startDate);
-  // What the deload of this block lowers; for one that comes early, the usual one where none is planned.
+  // What this block's deload reduces; for an early one the usual reduction if none is planned.
   const lightening =
     kind === 'deload'
       ? memo.call('lightening', lighteningOf, block.deload ?? USUAL_DELOAD, planner.conventions)
@@ -95,8 +95,8 @@ function startIn(startDate: LocalDate, cycleDays: number, pauses: Block['pauses'
 }
 
 /**
- * Whether the signs are many in the week before a week begins, or in it. What a check-in says of this week it does not say
- * of the weeks after the next.
+ * Whether the fatigue score is high in the week before a week starts, or in it. A check-in this week does not affect
+ * weeks after the next.
  */
 function recoversPoorly({ checkIns, planner, block }: Context, so: SoFar, startDate: LocalDate): boolean {
   if (checkIns.length === 0) return false;
@@ -107,7 +107,7 @@ function recoversPoorly({ checkIns, planner, block }: Context, so: SoFar, startD
   return signsSum(signs, false, planner.conventions).sum >= planner.conventions.signsHoldBack;
 }
 
-/** What each pass of the block's cycle is expected to gain. */
+/** Expected gain in each pass of the block's cycle. */
 function gainsOf({ block, athlete, planner, memo }: Context): readonly number[] {
   const { weeks, startDate, cycleDays, pauses } = block;
   return memo.call('gains', gainsIn, planner, athlete, weeks, startDate, cycleDays, pauses);
@@ -140,7 +140,7 @@ function weekRir({ block }: Context, { lightening, ramp }: WeekAsked) {
   return { rir: value, whyRir };
 }
 
-/** The last building week before a deload; the deload's own number while there is none. */
+/** The last building week before a deload; the deload's own number if there is none. */
 function lastBuilding({ weeks }: SoFar, week: number, building: number): number {
   return weeks.findLast(({ plan }) => plan.kind === 'building')?.plan.week ?? Math.min(week, building);
 }
@@ -182,12 +182,12 @@ function planSessions(
   });
 }
 
-/** The sessions as a week has them. */
+/** A week's sessions. */
 function sessionsOf({ sessions, block, memo }: Context, week: number): readonly Session[] {
   return memo.part(week).call('sessions', sessionsInWeek, sessions, week, block.cycleDays);
 }
 
-/** What is known of a session's slots in a week: of one that is as the block has it, what is known of it anyway. */
+/** Facts of a session's slots in a week: the usual ones if the session has no overrides. */
 function factsIn(
   { sessions, facts, planner, memo }: Context,
   session: Session,
@@ -198,7 +198,7 @@ function factsIn(
   return own.call('facts', sessionFacts, planner, session, own);
 }
 
-/** What its slots have come to, each in its own session; one with another exercise for this week begins anew. */
+/** Results of its slots so far, each from its own session; one with another exercise this week starts anew. */
 function historiesIn(
   { sessions, facts, memo }: Context,
   so: SoFar,
@@ -232,7 +232,7 @@ function joinedHistories(
 
 const NONE: Readonly<Record<string, SlotOrders>> = {};
 
-/** What orders ask of a session's slots, by slot id. */
+/** Orders for a session's slots, by slot id. */
 function ordersFor(
   context: Context,
   so: SoFar,
@@ -275,7 +275,7 @@ function ordersFor(
     .same('orders', some ? found : NONE);
 }
 
-/** Sets of the slots that train a muscle as prime mover and come before one in the week. */
+/** Sets of the slots with the muscle as prime mover that come earlier in the week. */
 function setsBefore(
   facts: Context['facts'],
   slotId: string,
@@ -294,7 +294,7 @@ function setsBefore(
   return sum;
 }
 
-/** Where a muscle failed before its last recover week, if it had one. */
+/** Where a muscle failed before its last recovery week, if it had one. */
 function failedBefore(
   { weeks }: SoFar,
   orders: readonly Order[],

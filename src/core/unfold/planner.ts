@@ -10,11 +10,11 @@ import { unknownExercise } from '../exercises/unknown-exercise';
 import { inVariant } from '../exercises/variant';
 import type { SlotPlan } from '../plan/slot';
 
-/** What every session is planned with. One object for as long as none of it changes. */
+/** What planning a session needs. The same object as long as nothing changes. */
 export interface Planner {
   readonly athlete: Athlete;
   readonly exercises: ExerciseLookup;
-  /** In force for the whole block. */
+  /** For the whole block. */
   readonly conventions: Conventions;
   /** The same for single muscles and exercises. */
   readonly near: NearConventions;
@@ -22,7 +22,7 @@ export interface Planner {
   readonly time: Block['time'];
   readonly lowSets: boolean;
   readonly rangeBinds: Block['rangeBinds'];
-  /** Calendar weeks that a pass of the cycle takes. */
+  /** Calendar weeks per pass of the cycle. */
   readonly pass: number;
   /** First day of the block. */
   readonly startDate: LocalDate;
@@ -53,17 +53,17 @@ export function plannerOf(
   };
 }
 
-/** The exercise as the library has it; what nobody knows any more credits nothing. */
+/** The library's exercise; one that no longer exists counts toward nothing. */
 export function exerciseAt({ exercises }: Pick<Planner, 'exercises'>, ref: ExerciseRef): Exercise {
   return exercises(ref) ?? unknownExercise(ref);
 }
 
-/** The exercise of a slot in its set-up. */
+/** A slot's exercise with its variant. */
 export function slotExercise(planner: Pick<Planner, 'exercises'>, slot: Slot): Exercise {
   return inVariant(exerciseAt(planner, slot.exercise), slot.variant);
 }
 
-/** The exercise of a planned slot in its set-up, or in another one. */
+/** A planned slot's exercise with its variant, or with another. */
 export function plannedExercise(
   planner: Pick<Planner, 'exercises'>,
   { exerciseId, exerciseRevision, variant }: Pick<SlotPlan, 'exerciseId' | 'exerciseRevision' | 'variant'>,

@@ -14,7 +14,7 @@ const climb = (one: ReturnType<typeof block>, who = athlete()) =>
 const firstSlot = (one: Slot, who = athlete()) =>
   climb(block([session('a', 0, [one])]), who).weeks[0]?.plan.sessions[0]?.slots[0];
 
-test('a variant credits its own shares: three sets with feet high are 3 for glutes, 1.5 for quads', () => {
+test('a variant counts by its own shares: three sets with feet high are 3 for glutes, 1.5 for quads', () => {
   const high = block([session('a', 0, [slot('1', 'leg-press', { variant: 'feet-high' })])]);
   const muscles = climb(high).weeks[0]?.plan.muscles;
   expect([muscles?.glutes.sets, muscles?.quads.sets]).toEqual([3, 1.5]);
@@ -24,7 +24,7 @@ test('a variant credits its own shares: three sets with feet high are 3 for glut
 describe('places', () => {
   const home = presetPlace('home gym', 'lb', 'home');
   const who = athlete({ places: [HALL_PLACE, home] });
-  test('loads are made of what the session’s place has, in its unit', () => {
+  test('loads are made with the equipment of the session’s place, in its unit', () => {
     const one = slot('1', 'flat-dumbbell-press');
     const both = block([
       session('a', 0, [one]),
@@ -36,7 +36,7 @@ describe('places', () => {
     for (const set of garage?.slots[0]?.sets ?? [])
       expect(loadGrid('dumbbell', home.loads).steps).toContain(hundredths(set.load as number));
   });
-  test('a place that is gone reads as the usual one', () => {
+  test('a deleted place counts as the usual one', () => {
     const one = block([{ ...session('a', 0, [slot('1', 'leg-press')]), place: 'gone' }]);
     expect(climb(one, who).weeks[0]?.plan.sessions[0]?.slots[0]?.unit).toBe('kg');
   });
@@ -44,7 +44,7 @@ describe('places', () => {
 
 describe('efforts of single sets', () => {
   const base = { rir: { kind: 'fixed', rir: 2 }, rest: 150 } as const;
-  test('the last set to failure: two reps more than its place in the drift, hard whatever the others are', () => {
+  test('the last set to failure: two reps more than by drop-off, hard whatever the others are', () => {
     const plain = firstSlot(slot('1', 'leg-press', base));
     const own = firstSlot(
       slot('1', 'leg-press', { ...base, setTargets: [ownSet('last', { rir: { kind: 'fixed', rir: 0 } })] }),
@@ -54,7 +54,7 @@ describe('efforts of single sets', () => {
       plain?.sets.map(({ reps }, at) => (at === 2 ? reps + 2 : reps)),
     );
   });
-  test('an offset is from the week’s RIR; the last set’s word goes before its number’s', () => {
+  test('an offset applies to the week’s RIR; the last set’s effort wins over its number’s', () => {
     const own = firstSlot(
       slot('1', 'leg-press', {
         setTargets: [
@@ -74,14 +74,14 @@ describe('holds', () => {
   const who = athlete({
     bestSets: { plank: { load: { value: 0, unit: 'kg' }, reps: 40, rir: 2, date: null } },
   });
-  test('40 s with 2 in reserve could be 48: with 3 left 37 s, and later sets lose half a tenth each', () => {
+  test('40 s with 2 RIR could be 48: with 3 left 37 s, and later sets lose half a tenth each', () => {
     const planned = firstSlot(plank(), who);
     expect(planned?.why.load.code).toBe('load/hold');
     expect(planned?.sets.map(({ reps }) => reps)).toEqual([37, 35, 33]);
     expect(planned?.warmUp).toEqual([]);
   });
-  test('without a best set it looks for the seconds; the range binds', () => {
-    // Three holds lose a tenth of the first one's seconds: 23 are the least that leave 20, and 42 the middle to 60.
+  test('without a best set the athlete finds the seconds; the range applies', () => {
+    // Three holds lose a tenth of the first one's seconds: 23 are the fewest that leave 20, and 42 the middle to 60.
     expect(firstSlot(plank(), athlete({ bestSets: {} }))?.sets[0]).toMatchObject({ load: null, reps: 42 });
     expect(firstSlot(plank({ range: { low: 10, high: 30 } }), who)?.sets[0]?.reps).toBe(30);
   });
@@ -96,7 +96,7 @@ describe('holds', () => {
   });
 });
 
-test('the athlete’s own goals hold where the block says nothing', () => {
+test('the athlete’s own goals apply where the block has none', () => {
   const who = athlete({ goals: { chest: 'priority', calves: 'hold' } });
   const muscles = climb(
     block([session('a', 0, [slot('1', 'leg-press')])], { goals: { calves: 'grow' } }),
@@ -109,7 +109,7 @@ test('the athlete’s own goals hold where the block says nothing', () => {
   ]);
 });
 
-test('fixed dose compares direct sets; the school on screen does not move what landmarks see', () => {
+test('fixed dose compares direct sets; the counting on screen does not change the comparison', () => {
   const one = block([session('a', 0, [slot('1', 'barbell-bench-press')])]);
   const triceps = (changes: Partial<typeof one>) =>
     climb({ ...one, ...changes }).weeks[0]?.plan.muscles.triceps;
@@ -122,7 +122,7 @@ test('fixed dose compares direct sets; the school on screen does not move what l
   });
 });
 
-test('adding a set never lowers a muscle, in any school', () => {
+test('adding a set never lowers a muscle’s count, however sets are counted', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...CREDITING_SCHOOLS),
@@ -156,7 +156,7 @@ test('adding a set never lowers a muscle, in any school', () => {
   );
 });
 
-test('a rolling cycle of ten days: three sets a pass are 2.1 a week', () => {
+test('a ten-day cycle: three sets per pass are 2.1 a week', () => {
   const one = block([session('a', 0, [slot('1', 'leg-press')])], { cycleDays: 10 });
   expect(climb(one).weeks[0]?.plan.muscles.quads.sets).toBeCloseTo(2.1, 9);
 });

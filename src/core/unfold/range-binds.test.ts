@@ -22,14 +22,14 @@ function planned(changes: Partial<Slot>, settings: Partial<Block> = {}, person =
 const straight = (sets: number): Slot['technique'] => ({ kind: 'straight', sets });
 
 describe('the range binds every set', () => {
-  // Leg press, 60 x 10 with 2 left: 84. At 150 s each further set loses a rep; the week leaves 3 in reserve.
-  test('8 to 12: three sets ask 11, 10, 9, four ask 11 to 8, five at the top 12 to 8', () => {
+  // Leg press, 60 × 10 with 2 left: 84. At 150 s each further set loses a rep; the week has RIR 3.
+  test('8 to 12: three sets have 11, 10, 9, four have 11 to 8, five at the top 12 to 8', () => {
     expect(planned({ technique: straight(3) }).reps).toEqual([11, 10, 9]);
     expect(planned({ technique: straight(4) }).reps).toEqual([11, 10, 9, 8]);
     expect(planned({ technique: straight(5) }).reps).toEqual([12, 11, 10, 9, 8]);
   });
 
-  test('one set more than the span holds: the top first, what drift leaves last, and it is said with what mends it', () => {
+  test('one set more than the range has room for: the top first, fewer by drop-off last, reported with fixes', () => {
     const of = planned({ technique: straight(6) });
     expect(of.reps).toEqual([12, 11, 10, 9, 8, 7]);
     const made = block([session('a', 0, [slot('1', 'leg-press', { rest: 150, technique: straight(6) })])]);
@@ -38,7 +38,8 @@ describe('the range binds every set', () => {
         ({ detail }) => detail.rule === 'below range',
       );
     expect(said(made)[0]?.detail).toMatchObject({ set: 6, reps: 7, low: 8, high: 12 });
-    // 180 s cost 0.83 a set, 4.2 over five more, the four that 8 to 12 holds; or five sets, or up to 13, or held.
+    // 180 s cost 0.83 per set, 4.2 over five more, within the four that 8 to 12 has; or five sets, or up to 13, or
+    // constant reps.
     expect(said(made)[0]?.fixes).toMatchObject([
       { does: 'lengthen rest', rest: 180 },
       { does: 'drop sets', sets: 1 },
@@ -49,17 +50,17 @@ describe('the range binds every set', () => {
     expect(said(five)).toEqual([]);
   });
 
-  test('the school of the first set alone lets later ones fall below, and says nothing', () => {
+  test('binding only the first set lets later ones fall below without a finding', () => {
     const made = planned({ technique: straight(4) }, { rangeBinds: 'first set' });
     // Nine at 60 leave three; nothing keeps the fourth set at eight.
     expect(made.reps).toEqual([9, 8, 7, 6]);
   });
 
-  test('optional sets go on from there', () => {
+  test('optional sets continue from there', () => {
     expect(planned({ technique: straight(4), optionalSets: 1 }).reps).toEqual([11, 10, 9, 8, 7]);
   });
 
-  test('reps pass the top where the next load would miss the bottom: ten pounds in dumbbells of 5, 10 and 15', () => {
+  test('reps exceed the top if the next load would miss the bottom: ten pounds with dumbbells of 5, 10 and 15', () => {
     const [place] = athlete().places;
     if (place === undefined) throw new Error('no place');
     const coarse = athlete({
@@ -80,19 +81,19 @@ describe('the range binds every set', () => {
   });
 });
 
-describe('held reps', () => {
-  test('every set asks the same; the reserve is met on average, or by set 1', () => {
-    // Three in reserve over three sets at a rep each: 4, 3, 2.
+describe('constant reps', () => {
+  test('every set has the same reps; the RIR is met on average, or by set 1', () => {
+    // RIR 3 over three sets with a rep lost each: 4, 3, 2.
     const average = planned({ technique: straight(3), drift: 'hold reps' });
     expect(new Set(average.reps).size).toBe(1);
     expect(average.rirs).toEqual([4, 3, 2]);
     expect(planned({ technique: straight(3), drift: 'hold reps, first set' }).rirs).toEqual([3, 2, 1]);
-    // Near failure set 1 keeps so much that the last can be done.
+    // Close to failure set 1 keeps enough that the last can be done.
     const rir = { kind: 'fixed', rir: 0 } as const;
     expect(planned({ technique: straight(3), drift: 'hold reps', rir }).rirs).toEqual([2, 1, 0]);
   });
 
-  test('five fives hold reps without being told, and so does double progression', () => {
+  test('five fives keep reps constant by themselves, and so does double progression', () => {
     const fives = planned({ technique: straight(5), range: { low: 5, high: 5 } });
     expect(fives.reps).toEqual([5, 5, 5, 5, 5]);
     expect(fives.rirs).toEqual([5, 4, 3, 2, 1]);
@@ -102,7 +103,7 @@ describe('held reps', () => {
   });
 });
 
-test('a first set with an effort of its own is fitted to it; the range binds it all the same', () => {
+test('a first set with its own effort stays in the range too', () => {
   const own = planned({
     technique: straight(3),
     range: { low: 8, high: 15 },
@@ -113,7 +114,7 @@ test('a first set with an effort of its own is fitted to it; the range binds it 
   for (const reps of own.reps) expect(reps).toBeGreaterThanOrEqual(8);
 });
 
-test('no set of random blocks leaves its range without a finding that names it or equipment that has no load for more', () => {
+test('no set of random blocks leaves its range without a finding that names it, or equipment that has no more load', () => {
   fc.assert(
     fc.property(anyBlock, (made) => {
       const blockPlan = run(made);
@@ -142,7 +143,7 @@ test('no set of random blocks leaves its range without a finding that names it o
   );
 });
 
-test('holds: three planks of 60 s lose a tenth of it for each rep of drift and keep their reserve', () => {
+test('three planks of 60 s lose a tenth for each rep of drop-off and keep their RIR', () => {
   // Best 78 s to failure: 60 s leave 3. At 60 s rest each further one loses 1.5 reps, 9 s of 60.
   const who = athlete({
     bestSets: { plank: { load: { value: 0, unit: 'kg' }, reps: 60, rir: 3, date: null } },
@@ -160,8 +161,9 @@ test('holds: three planks of 60 s lose a tenth of it for each rep of drift and k
   for (const { predictedRir } of sets) expect(predictedRir).toBeCloseTo(3, 9);
 });
 
-test('a span that leaves set 1 its top alone: a load less than a rep off keeps it, coarse loads let the reps pass', () => {
-  // Four sets at 120 s lose round(1.17 x 3) = 4 of 8-12. 28.2 kg: 20 kg goes 12.3 times, 18 kg 17 times.
+test('a range that leaves set 1 only its top: a load less than a rep off keeps it, coarse loads let reps exceed it', () => {
+  // Four sets at 120 s lose round(1.17 x 3) = 4 of 8-12. At 28.2 kg e1RM, 20 kg is possible 12.3 times, 18 kg 17
+  // times.
   const presses = (weights: readonly number[]) => {
     const person = athlete({
       places: [{ ...HALL_PLACE, loads: { ...HALL, dumbbell: { unit: 'kg', weights } } }],
@@ -176,7 +178,7 @@ test('a span that leaves set 1 its top alone: a load less than a rep off keeps i
     const [first] = run(made, person).weeks[0]?.plan.sessions[0]?.slots[0]?.sets ?? [];
     return [first?.load, first?.reps];
   };
-  // Twelve would leave 5 with 18 and 0.3 with 20: fifteen of 18 leave the 2 that are asked.
+  // Twelve would leave 5 with 18 and 0.3 with 20: fifteen at 18 leave the planned 2.
   expect(presses([18, 20])).toEqual([18, 15]);
   // With 19 they leave 2.5.
   expect(presses([18, 19, 20])).toEqual([19, 12]);

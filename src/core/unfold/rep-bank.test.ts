@@ -26,21 +26,21 @@ const set = (at: number, reps: number, predictedRir: number): SetPlan => ({
   predictedRir,
 });
 
-test('one more in the set with most room, of two alike in the earlier', () => {
-  // What can be done: 11, 9.5, 8. Last time 10, 9, 7: room 1, 0.5 and 1.
+test('one more in the set with most room, the earlier of two equal ones', () => {
+  // Possible: 11, 9.5, 8. Last time 10, 9, 7: room 1, 0.5 and 1.
   const sets = [set(1, 11, 0), set(2, 9, 0.5), set(3, 8, 0)];
   const asked = banked(sets, [10, 9, 7]);
   expect(asked.map(({ reps }) => reps)).toEqual([11, 9, 7]);
   expect(asked.map(({ predictedRir }) => predictedRir)).toEqual([0, 0.5, 1]);
-  // A hair more room in the last one, and it is the last.
+  // With slightly more room in the last set it is the last.
   expect(banked(sets, [10, 9, 6]).map(({ reps }) => reps)).toEqual([10, 9, 7]);
 });
 
-test('a set added since is asked as it is laid out', () => {
+test('a newly added set is planned as laid out', () => {
   expect(banked([set(1, 11, 0), set(2, 9, 0.5)], [10]).map(({ reps }) => reps)).toEqual([11, 9]);
 });
 
-/** Five sets of as many as possible, done so in week 1; what week 2 asks. */
+/** Five sets of as many as possible, done so in week 1; the plan of week 2. */
 function after(done: readonly number[], sum: number) {
   const who = athlete();
   const made = block(
@@ -61,18 +61,18 @@ function after(done: readonly number[], sum: number) {
   return weeks.map(({ plan }) => plan.sessions[0]?.slots[0]?.sets ?? []);
 }
 
-test('39 done ask 40: each set as it was, and one rep more in one of them', () => {
+test('39 done make 40 planned: each set as before, with one rep more in one of them', () => {
   const done = [10, 9, 8, 7, 5];
   const [first, second, third] = after(done, 50);
   const reps = second?.map((one) => one.reps) ?? [];
   expect(reps.reduce((sum, one) => sum + one, 0)).toBe(40);
   expect(reps.filter((one, at) => one !== done[at])).toHaveLength(1);
   expect(second?.[0]?.load).toBe(first?.[0]?.load);
-  // Ahead of the log it goes on by one a week.
+  // Beyond the log it adds one a week.
   expect(third?.reduce((sum, one) => sum + one.reps, 0)).toBe(41);
 });
 
-test('at the sum the load goes up, or assistance down, and the reps start anew', () => {
+test('at the sum the load rises, or assistance falls, and the reps start over', () => {
   const done = [10, 9, 8, 7, 5];
   const [first, second] = after(done, 39);
   expect(second?.[0]?.load).toBeGreaterThan(first?.[0]?.load ?? 0);

@@ -4,7 +4,7 @@ import { schemeOf } from './scheme';
 
 const strict = { time: 'strict' } as const;
 
-test('three straight sets against one round of rest-pause: sets that count, reps, seconds', () => {
+test('three straight sets against one round of rest-pause: counted sets, reps, seconds', () => {
   const straight = slot('s', 'leg-extension', { range: { low: 10, high: 10 }, tempo: '1010', rest: 150 });
   const other = slot('o', 'leg-press');
   const of = block([session('a', 0, [other, straight])], strict);
@@ -16,7 +16,7 @@ test('three straight sets against one round of rest-pause: sets that count, reps
   expect(pause).toEqual({ hard: 1.5, sets: 3, reps: 18, tension: 36, seconds: 36 + 40 });
 });
 
-test('a slot of a group and behind a break is looked at alone; one that is not in the block not at all', () => {
+test('a slot of a group or after a break is compared alone; one that is not in the block gives nothing', () => {
   const joined = slot('s', 'leg-extension', { joined: true, breakBefore: 5 });
   const of = block([session('a', 0, [slot('o', 'leg-press'), joined])], strict);
   const input = { block: of, athlete: athlete(), exercises: lookup };

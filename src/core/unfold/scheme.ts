@@ -7,19 +7,21 @@ import { slotFigures } from '../timing/slot-figures';
 import { exerciseAt } from './planner';
 import { untrained } from './untrained';
 
-/** What a scheme of sets comes to in its first week, done alone. */
+/** Figures of a set scheme in its first week, done alone. */
 export interface SchemeFigures {
-  /** Sets it counts for. */
+  /** Counted sets. */
   readonly hard: number;
-  /** Sets, or pieces of rounds, and reps in all. */
+  /** Sets, or parts of rounds, and total reps. */
   readonly sets: number;
   readonly reps: number;
-  /** Seconds under tension of one side, and seconds with all rests, at the long end of its range; warm-ups apart. */
+  /**
+   * Seconds under tension for one side, and seconds with all rests, at the long end of its range; without warm-ups.
+   */
   readonly tension: number;
   readonly seconds: number;
 }
 
-/** What a slot comes to with these settings, planned by itself: for two schemes side by side. */
+/** Figures of a slot with these settings, planned by itself: for comparing two schemes. */
 export function schemeOf(
   {
     block,

@@ -9,7 +9,7 @@ import { CREDITING } from '../volume/credit';
 import type { Crediting } from '../volume/schools';
 import { type Planner, plannedExercise } from './planner';
 
-/** What an exercise gives a muscle. */
+/** What an exercise counts toward a muscle. */
 export interface Credited {
   readonly exerciseId: string;
   readonly contribution: number;
@@ -17,16 +17,16 @@ export interface Credited {
   readonly credit: number;
 }
 
-/** What a session gives a muscle. */
+/** What a session counts toward a muscle. */
 interface MuscleCredit {
-  /** As the block's school credits. */
+  /** By the block's counting. */
   total: number;
   fractional: number;
   direct: number;
   readonly parts: Credited[];
 }
 
-/** What a slot's sets in one set-up give a muscle. */
+/** What a slot's sets in one variant count toward a muscle. */
 interface Given {
   readonly muscle: Muscle;
   readonly part: Credited;
@@ -44,7 +44,9 @@ export interface SessionCredit {
   readonly muscles: ReadonlyMap<Muscle, Readonly<MuscleCredit>>;
 }
 
-/** Credit of a planned session to every muscle it trains, as the school has it; deload weeks show what is performed. */
+/**
+ * A planned session's credit to every muscle it trains, by the block's counting; deload weeks show what is performed.
+ */
 export function sessionCredit(
   planner: Pick<Planner, 'exercises' | 'conventions'>,
   session: SessionPlan,
@@ -100,7 +102,7 @@ function slotCredit(
       gives.push({ muscle, part: { exerciseId, contribution, sets: counts, credit } });
     }
   }
-  // Most of what changes in a slot changes nothing of what it counts for: what follows from that is kept.
+  // Most changes of a slot do not change its credit, so the results that depend on it are kept.
   return memo.same('credit', { performed, gives }, isSameCredit);
 }
 
@@ -113,7 +115,7 @@ function isSameCredit(a: SlotCredit, b: SlotCredit): boolean {
   });
 }
 
-/** Sets a set counts for in this week, whatever it trains; deload weeks show what is performed. */
+/** The credit of a set in this week, whatever it trains; deload weeks show what is performed. */
 function countOf(
   { credit, piece, optional, role }: Pick<SetPlan, 'credit' | 'piece' | 'optional' | 'role'>,
   kind: 'building' | 'deload',
@@ -122,7 +124,7 @@ function countOf(
   return piece === 1 && !optional && role !== 'easy' ? 1 : 0;
 }
 
-/** Credit that a set gives to a muscle in this week. */
+/** What a set counts toward a muscle in this week. */
 function setCredit(
   set: Pick<SetPlan, 'reps' | 'rir' | 'credit' | 'piece' | 'optional' | 'role'>,
   share: number,
@@ -134,7 +136,7 @@ function setCredit(
   return set.optional ? 0 : CREDITING[crediting](set, share, conventions);
 }
 
-/** A slot's sets by the set-up they are done in; null is the slot's own. */
+/** A slot's sets by variant; null is the slot's own. */
 function byVariant(slot: SlotPlan): Iterable<readonly [string | null, readonly SetPlan[]]> {
   if (slot.sets.every(({ variant }) => variant === null)) return [[null, slot.sets]];
   const groups = new Map<string | null, SetPlan[]>();

@@ -16,7 +16,7 @@ import { hundredths } from '../units';
 import type { Planner } from './planner';
 import type { SlotFacts } from './slot-facts';
 
-/** Ramp sets assumed while the work load is still looked for. */
+/** Ramp sets assumed while the work load is unknown. */
 const RAMP_UNKNOWN = [10, 5];
 
 type Known = Pick<SlotFacts, 'exercise' | 'grid' | 'carried'>;
@@ -50,7 +50,7 @@ export function sessionFigures(
         cold ? (general ? 'general' : 'cold') : 'warm',
         conventions,
       );
-    // Once a session: before its first exercise that is loaded, or whose load is looked for.
+    // Once per session: before its first exercise that has a load, or whose load is to be found.
     if (one.isPrepared) general = false;
     return one;
   });
@@ -72,10 +72,10 @@ export function sessionFigures(
   };
 }
 
-/** How an athlete comes to a slot: warm in its prime movers, cold in one, or cold as to the whole session. */
+/** The athlete's state before a slot: warm in its prime movers, cold in one, or cold altogether. */
 type Warmth = 'warm' | 'cold' | 'general';
 
-/** A slot with its ramp, and as the clock takes it; whether it was ramped up to, or will be once its load is found. */
+/** A slot with its ramp and its timing; whether it has a ramp, or will once its load is found. */
 function timedSlot(
   slot: SlotPlan,
   written: Slot | undefined,
@@ -111,7 +111,7 @@ function timedSlot(
   return {
     slot: { ...slot, warmUp },
     timed: {
-      // Named one by one: a copy of another object's fields takes ten times as long here, for every slot of every week.
+      // Listed one by one: spreading another object takes ten times as long, for every slot of every week.
       secondsPerRep: work.secondsPerRep,
       sides: work.sides,
       sets: work.sets,
@@ -129,7 +129,7 @@ function timedSlot(
   };
 }
 
-/** What the clock makes of a slot: all its minutes, or its cap unless its reps take less. */
+/** A slot's time by the clock: all its minutes, or its limit unless its reps take less. */
 function byTheClock(
   { technique, sets }: SlotPlan,
   work: Pick<TimedSlot, 'secondsPerRep' | 'sides' | 'sets'>,
@@ -141,7 +141,7 @@ function byTheClock(
   return { least, seconds, ends };
 }
 
-/** Seconds after each piece of a slot's first round but its last. */
+/** Seconds after each part of a slot's first round but its last. */
 function pausesOf({ sets }: SlotPlan): readonly number[] {
   const [first] = sets;
   return sets
@@ -150,12 +150,15 @@ function pausesOf({ sets }: SlotPlan): readonly number[] {
     .map(({ rest }) => rest);
 }
 
-/** Seconds of rest inside the rounds of a slot. */
+/** Seconds of rest inside a slot's rounds. */
 function innerRest({ sets }: SlotPlan): number {
   return sets.reduce((sum, { piece }, at) => sum + (piece > 1 ? (sets[at - 1]?.rest ?? 0) : 0), 0);
 }
 
-/** Reps at both ends of the range for each planned set, as reps at the slot's tempo; what the range does not bind as asked. */
+/**
+ * Reps at both ends of the range for each planned set, at the slot's tempo; sets the range does not bind have their
+ * planned reps.
+ */
 function repSpans(
   slot: SlotPlan,
   written: Session['slots'][number] | undefined,

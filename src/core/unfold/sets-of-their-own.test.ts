@@ -19,7 +19,7 @@ function setsOf(changes: Partial<Slot>, exercise?: string) {
 describe('tempo and cue of single sets', () => {
   const technique = TOP;
 
-  test('the last set’s word comes before its number’s, and that before its part’s', () => {
+  test('the last set’s value wins over its number’s, and that over its part’s', () => {
     const setTargets = [
       ownSet('back-offs', { tempo: '4011', cue: 'hold each squeeze' }),
       ownSet(2, { tempo: '5010' }),
@@ -32,13 +32,13 @@ describe('tempo and cue of single sets', () => {
     ]);
   });
 
-  test('an effort of all back-offs leaves the top set’s as it is', () => {
+  test('an effort for all back-offs leaves the top set unchanged', () => {
     const rir = { kind: 'fixed', rir: 1 } as const;
     const sets = setsOf({ technique, setTargets: [ownSet('back-offs', { rir })] });
     expect(sets.map((one) => one.rir)).toEqual([4, 1, 1]);
   });
 
-  test('the clock goes by each set’s tempo: two sets of 10 at 2 s, one of them at 6 s, are 40 s longer', () => {
+  test('time uses each set’s tempo: two sets of 10 at 2 s, one of them at 6 s, are 40 s longer', () => {
     const of = (changes: Partial<Slot>) =>
       unfold({
         ...base,
@@ -55,8 +55,8 @@ describe('tempo and cue of single sets', () => {
   });
 });
 
-describe('loads that rise from big set to big set', () => {
-  test('each five per cent heavier as the stack makes it, the last a single, which ends nearest the week’s reserve', () => {
+describe('loads rising from big set to big set', () => {
+  test('each five per cent heavier as the stack makes it; the last, a single, ends closest to the week’s RIR', () => {
     const technique = {
       ...startOf('cluster'),
       sets: 3,
@@ -88,22 +88,22 @@ describe('loads that rise from big set to big set', () => {
   });
 });
 
-test('a total of full and half mini-sets in turn: full, half, full, half, and each half rep takes half', () => {
+test('a rep total of alternating full and half mini-sets, in which a half rep costs half', () => {
   const technique = { ...startOf('total-rep target'), total: 40, inTurn: true } as Slot['technique'];
   const sets = setsOf({ technique });
   expect(sets.map(({ manner }) => manner)).toEqual(
     sets.map((_, at) => (at % 2 === 0 ? 'full' : 'long half')),
   );
   expect(sets.reduce((sum, { reps }) => sum + reps, 0)).toBe(40);
-  // After 20 s four full reps are back, or eight halves.
+  // 20 s restore four full reps, or eight halves.
   expect(sets.slice(0, 4).map(({ reps }) => reps)).toEqual([9, 8, 4, 8]);
 });
 
-describe('back-offs by a rule of their own', () => {
+describe('back-offs with their own rule', () => {
   const technique: TopSetBackOffs = { ...TOP, backOffRule: 'their own last time' };
   const range = { low: 6, high: 10 };
 
-  test('the first week hangs them below the top set; later they rise from their own last time', () => {
+  test('the first week places them below the top set; later they rise from their own last time', () => {
     const own = unfold({ ...base, block: blockOf({ technique, range, loadRule: 'double progression' }) });
     const hung = unfold({
       ...base,
@@ -118,7 +118,7 @@ describe('back-offs by a rule of their own', () => {
     expect(second?.reps).toBe((first?.reps ?? 0) + 1);
   });
 
-  test('never as heavy as the top set', () => {
+  test('are never as heavy as the top set', () => {
     const { weeks } = unfold({ ...base, block: blockOf({ technique, range, loadRule: 'load first' }) });
     for (const { plan } of weeks.slice(0, 4)) {
       const sets = plan.sessions[0]?.slots[0]?.sets ?? [];
@@ -128,10 +128,10 @@ describe('back-offs by a rule of their own', () => {
   });
 });
 
-describe('form that was not clean', () => {
+describe('unclean form', () => {
   const clean = { block: blockOf({ range: { low: 8, high: 12 } }), ...base };
 
-  /** The second week's sets after a first one with two reps more than asked, noted so. */
+  /** Week 2 after a first week with two reps above target, noted as unclean. */
   function secondWeek(more: LoggedMore | undefined, changes: Partial<Slot> = {}) {
     const input = { ...clean, block: blockOf({ range: { low: 8, high: 12 }, ...changes }) };
     const done = performWeek(input, 1, ({ reps, rir }) => ({ reps: reps + 2, rir }));
@@ -140,13 +140,13 @@ describe('form that was not clean', () => {
     return plan.weeks[1]?.plan.sessions[0]?.slots[0];
   }
 
-  test('adds nothing: the strength it shows is none more than was known', () => {
+  test('adds no strength beyond what was known', () => {
     expect(secondWeek(undefined)?.oneRepMax).toBeGreaterThan(secondWeek({ unclean: true })?.oneRepMax ?? 0);
     const known = unfold(clean).weeks[1]?.plan.sessions[0]?.slots[0]?.oneRepMax ?? 0;
     expect(secondWeek({ unclean: true })?.oneRepMax).toBeLessThanOrEqual(known);
   });
 
-  test('a rule that waits for what was met waits on', () => {
+  test('does not meet the target for rules that wait for it', () => {
     const rule = { loadRule: 'double progression' } as const;
     const asked = unfold({ ...clean, block: blockOf({ range: { low: 8, high: 12 }, ...rule }) });
     const first = asked.weeks[0]?.plan.sessions[0]?.slots[0]?.sets[0];

@@ -19,44 +19,44 @@ import { easierHalf, type Half } from '../techniques/technique';
 import { awayBetween, restBetween } from '../timing/rest-between';
 import { exerciseAt, type Planner, slotExercise } from './planner';
 
-/** A strength estimate and the set it follows from. */
+/** A strength estimate and the set behind it. */
 export interface StrengthEstimate {
   readonly week: number;
   readonly source: StrengthSource;
-  /** One-rep max, share of bodyweight included; for what is held, the longest hold in seconds. */
+  /** One-rep max, including bodyweight; for holds the longest hold in seconds. */
   readonly oneRepMax: number;
 }
 
-/** What is known of a slot before anything is trained, and stays so from week to week. */
+/** Facts of a slot that do not change from week to week. */
 export interface SlotFacts {
   readonly slot: Slot;
-  /** Its range as written, where a phase moves it. */
+  /** Its range as written, if a phase changes it. */
   readonly movedFrom?: { readonly range: RepRange; readonly phase: Phase };
   readonly exercise: Exercise;
-  /** In force for this exercise. */
+  /** For this exercise. */
   readonly conventions: Conventions;
   readonly inVariant: (variant: string) => Exercise;
   readonly grid: LoadGrid;
-  /** Bodyweight lifted along, a decimal in the grid's unit. */
+  /** Bodyweight moved along, a decimal in the grid's unit. */
   readonly carried: number;
-  /** What its first load is found from; null: nothing. */
+  /** The source of its first load; null: none. */
   readonly start: StrengthEstimate | null;
-  /** Seconds that the other members of its group take between its sets; 0 outside a group. */
+  /** Seconds that the other exercises of its group take between its sets; 0 outside a group. */
   readonly between: number;
-  /** Seconds they take between its pieces, where the group is done piece by piece; null: it is not. */
+  /** Seconds they take between its parts, if the group alternates piece by piece; otherwise null. */
   readonly away: number | null;
   readonly estimating: Estimating;
 }
 
-/** What strength is estimated by. */
+/** The inputs of strength estimates. */
 export interface Estimating {
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
-  /** Calendar weeks of a pass of the cycle. */
+  /** Calendar weeks per pass of the cycle. */
   readonly pass: number;
 }
 
-/** What a slot's strength is estimated by: the planner's, with the slot's own conventions. */
+/** The inputs of a slot's strength estimate: the planner's, with the slot's own rules. */
 function estimatingOf({ conventions }: Pick<SlotFacts, 'conventions'>, planner: Estimating): Estimating {
   return conventions === planner.conventions
     ? planner
@@ -67,7 +67,7 @@ export function isHeld(exercise: Pick<Exercise, 'measure'>): boolean {
   return exercise.measure === 'seconds';
 }
 
-/** Strength that a set amounts to; undefined when nothing is moved. */
+/** The strength a set shows; undefined if nothing is moved. */
 export function strengthOf(
   { exercise, carried }: Pick<SlotFacts, 'exercise' | 'carried'>,
   set: { readonly load: number; readonly reps: number; readonly rir: number },
@@ -131,19 +131,19 @@ function slotFacts(
   };
 }
 
-/** The half of the range that a slot is done in, where it is not done whole. */
+/** The half of the range a slot uses, if not the whole. */
 function halfOf({ motion, technique }: Slot): Half | null {
   if (motion === 'long half' || motion === 'short half') return motion;
   const manner = partsOf(technique)[0]?.manner;
   return manner === 'long half' || manner === 'short half' ? manner : null;
 }
 
-/** RIR at which the reps of a half are compared with full ones. */
+/** RIR at which half reps are compared with full ones. */
 const USUAL_RIR = 2;
 
 /**
- * A best set of full reps as the strength of a slot done in halves: more half reps are done at a load, the more the
- * easier the half. Compared at the middle of the slot's range; its own log says it better from then on.
+ * A best set of full reps converted for a slot of half reps: a load allows more half reps, the more so in the easier
+ * half. Compared at the middle of the slot's range; its own log replaces this later.
  */
 function inHalves(
   slot: Slot,

@@ -23,7 +23,7 @@ import { afterReps, type Done, type Role, sectionsCost } from '../techniques/tec
 import { decimal, type Hundredths, hundredths } from '../units';
 import { type Estimating, type SlotFacts, type StrengthEstimate, strengthOf } from './slot-facts';
 
-/** What a slot's weeks have come to so far. Each week taken gives a new one; none is ever changed. */
+/** A slot's results so far. Each week returns a new one; none is mutated. */
 export interface SlotHistory {
   /** Logged first sets of building weeks, oldest first. */
   readonly exposures: readonly StrengthEstimate[];
@@ -31,7 +31,7 @@ export interface SlotHistory {
   readonly last: ReadonlyMap<Role, LastTime>;
   /** Reps of each set of the first part in that week, in order. */
   readonly reps: readonly number[];
-  /** The week in which `last` was logged; null where it was only planned. */
+  /** The week in which `last` was logged; null if it was only planned. */
   readonly lastLogged: number | null;
   /** The technique with its progress so far. */
   readonly technique: TechniqueParameters;
@@ -44,21 +44,21 @@ export function beginHistory({ technique }: Pick<Slot, 'technique'>): SlotHistor
   return { exposures: [], last: new Map(), reps: [], lastLogged: null, technique, earned: false };
 }
 
-/** Set 1 of a slot last time, its load a decimal; null where there was none. */
+/** Set 1 of a slot last time, its load a decimal; null if there was none. */
 export function lastFirstSet({ last }: SlotHistory): { readonly load: number; readonly reps: number } | null {
   const [first] = last.values();
   return first === undefined ? null : { load: decimal(first.load), reps: first.reps };
 }
 
-/** How many exposures a current strength estimate looks back on. */
+/** Exposures considered for current strength. */
 const EXPOSURES = 2;
 
 /**
- * Strength of a slot in a week: the best first set of its last two exposures, but the later one where that was harder:
- * what was done nearer failure says more. Else its start. Projected by the gain of every pass beyond the one that
- * follows the last exposure.
+ * A slot's strength in a week: the best first set of its last two exposures, or the later one if it was closer to
+ * failure, which says more. Otherwise its starting strength. Projected by the gain of every pass after the one
+ * following the last exposure.
  * @param gains projected gain of each pass, per cent of the pass
- * @param pass calendar weeks of a pass
+ * @param pass calendar weeks per pass
  */
 export function strengthAt(
   { start }: Pick<SlotFacts, 'start'>,
@@ -76,7 +76,7 @@ export function strengthAt(
   const best = (isLater ? second : first) ?? start;
   if (best === null) return null;
   const from = recent.at(-1)?.week ?? 0;
-  // A loop over few numbers: this is asked for every slot and week, a thousand times for every key pressed.
+  // A loop over few numbers: this runs for every slot and week, a thousand times per keystroke.
   let growth = 1;
   let ahead = 0;
   for (let at = from + 1; at < week; at++) {
@@ -90,19 +90,19 @@ export function strengthAt(
     measured: best.oneRepMax,
     oneRepMax: best.oneRepMax * growth,
     weeksAhead,
-    // What it comes to a week: the passes may lie in phases that gain at another pace.
+    // The mean per week: passes may be in phases with different gains.
     gainPercent: ahead === 0 ? (gains[week - 1] ?? 0) / pass : (growth ** (1 / weeksAhead) - 1) * 100,
   };
 }
 
-/** The exposure that did not serve; it was weaker, or stronger and less near to failure. */
+/** The other exposure considered: weaker, or stronger but further from failure. */
 function passedOver(best: StrengthEstimate, other: StrengthEstimate | undefined): Pick<Strength, 'over'> {
   if (other === undefined || other.source.kind !== 'logged') return {};
   const { week, load, reps, rir } = other.source;
   return { over: { week, load, reps, rir, why: other.oneRepMax > best.oneRepMax ? 'easier' : 'weaker' } };
 }
 
-/** One set of a slot as it counts for next time. */
+/** A set of a slot as it counts for next time. */
 interface DoneSet {
   readonly set: SetPlan;
   readonly load: Hundredths;
@@ -113,11 +113,11 @@ interface DoneSet {
   /** Partial reps among them, and seconds held after them. */
   readonly partials: number;
   readonly held: number;
-  /** Done without clean form: counted as done, never as a reason for more. */
+  /** Form was not clean: counted as done, but not as a reason for more. */
   readonly unclean: boolean;
 }
 
-/** RIR by which a set may end nearer failure than asked and still count as met. */
+/** RIR by which a set may end closer to failure than planned and still meet its target. */
 const MET_RIR = 1;
 
 function loggedSets(
@@ -132,7 +132,7 @@ function loggedSets(
     const load = hundredths(valueIn(grid.unit, logged.load));
     const { rir, more } = logged;
     const unclean = more?.unclean === true;
-    // Reps without clean form are no reason to ask for more of them.
+    // Unclean reps are no reason to plan more of them.
     const reps = unclean ? Math.min(logged.reps, set.reps) : logged.reps;
     done.push({
       set,
@@ -161,7 +161,7 @@ function plannedSets({ sets }: SlotPlan): readonly DoneSet[] {
       set,
       load: hundredths(set.load),
       reps: set.reps,
-      // A projection goes on only from what the athlete is predicted to do.
+      // A projection only continues from sets the athlete is predicted to complete.
       met: set.predictedRir === null || isAtLeast(set.predictedRir, set.rir - MET_RIR),
       total: set.reps + after.partials,
       partials: after.partials,
@@ -173,8 +173,8 @@ function plannedSets({ sets }: SlotPlan): readonly DoneSet[] {
 }
 
 /**
- * The history after a building week: what was logged in it, and what was planned where nothing was. Strength follows
- * from the first logged set; the technique goes on to its next step.
+ * The history after a building week: what was logged, and what was planned if nothing was. Strength comes from the
+ * first logged set; the technique advances a step.
  */
 export function takeWeek(
   facts: SlotFacts,
@@ -186,7 +186,7 @@ export function takeWeek(
   const { estimating } = facts;
   const logged = performed === null ? [] : loggedSets(facts, planned, performed);
   const isLogged = logged.length > 0;
-  // Left out or swapped: what was never done is nothing to go on from.
+  // Skipped or swapped: nothing to continue from.
   if (performed?.workout.finished === true && !isLogged) return history;
   const strength =
     performed !== null && isLogged
@@ -196,7 +196,7 @@ export function takeWeek(
     strength === null || !measuresStrength(planned.technique)
       ? history.exposures
       : [...history.exposures, strength];
-  // A week whose first set says nothing of strength leaves the mark of the one before.
+  // A week whose first set is no evidence of strength keeps the previous one's.
   const lastLogged = isLogged ? (strength === null ? history.lastLogged : week) : null;
   const done = isLogged ? logged : plannedSets(planned);
   const [first] = done;
@@ -227,7 +227,7 @@ function lastTimes(
   let role: Role | null = null;
   let running = 0;
   done.forEach((one, at) => {
-    // Parts follow each other, so that a new role starts a new part.
+    // Parts follow each other, so a new role starts a new part.
     if (one.set.role === role) return;
     role = one.set.role;
     const before = last.get(role);
@@ -248,7 +248,7 @@ function askedOf({ sets }: SlotPlan): number {
   return sets.reduce((sum, { optional }) => sum + (optional ? 0 : 1), 0);
 }
 
-/** The load the slot's rule was after before rounding; starts anew where another load was done than was asked. */
+/** The load the slot's rule aimed at before rounding; starts over if another load was done than planned. */
 function idealOf(
   { slot, carried }: SlotFacts,
   before: LastTime | undefined,
@@ -262,7 +262,7 @@ function idealOf(
   return carries({ carried, step: slot.loadStep, pass, conventions }, before.ideal);
 }
 
-/** The technique at its next step, unless the coach has written another one since the week was planned. */
+/** The technique advanced by a step, unless the coach has changed it since the week was planned. */
 function techniqueAfter(
   { slot }: SlotFacts,
   { technique, earned }: SlotHistory,
@@ -288,7 +288,7 @@ function techniqueAfter(
   };
 }
 
-/** The last set that sections follow, as it was done and asked. */
+/** The last set followed by sections, as done and planned. */
 function closingOf(done: readonly DoneSet[]): Pick<Done, 'closing'> {
   const last = done.findLast(({ set }) => set.sections.length > 0);
   if (last === undefined) return {};
@@ -296,12 +296,12 @@ function closingOf(done: readonly DoneSet[]): Pick<Done, 'closing'> {
   return { closing: { full: reps, partials, held, asked: set.reps } };
 }
 
-/** Whether two techniques are alike but for their number of sets. */
+/** Whether two techniques are equal apart from their number of sets. */
 function sameTechnique(a: TechniqueParameters, b: TechniqueParameters): boolean {
   return isEqual(withSetCount(a, 1), withSetCount(b, 1));
 }
 
-/** Strength from the first set logged; null where it was of another exercise or moved nothing. */
+/** Strength from the first set logged; null if it was another exercise or moved nothing. */
 function loggedStrength(
   facts: SlotFacts,
   history: SlotHistory,
@@ -314,7 +314,7 @@ function loggedStrength(
   const logged = first && performed.sets.get(`${planned.slotId}/${first.id}`)?.set;
   if (logged === undefined || logged.exerciseId !== facts.exercise.id) return null;
   const done = { load: valueIn(facts.grid.unit, logged.load), reps: logged.reps, rir: logged.rir };
-  // What followed without a pause came out of the same reserve.
+  // Reps that followed without a pause came from the same capacity.
   const reached = { ...done, reps: done.reps + sectionsCost(first?.sections ?? []) };
   const oneRepMax = strengthOf(facts, reached, estimating);
   if (oneRepMax === undefined) return null;
@@ -325,7 +325,7 @@ function loggedStrength(
   };
 }
 
-/** Strength that a set without clean form shows: never more than was known before it. */
+/** The strength shown by an unclean set: never more than was known before. */
 function capped(
   { start }: SlotFacts,
   { exposures }: SlotHistory,

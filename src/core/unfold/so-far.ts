@@ -14,16 +14,16 @@ import { type DoneBefore, doneIn, observe } from './judge';
 import type { SlotFacts } from './slot-facts';
 import { beginHistory, type SlotHistory, takeWeek } from './slot-history';
 
-/** What the slots of a session have come to, by slot id. */
+/** Results of a session's slots, by slot id. */
 export type SessionHistory = ReadonlyMap<string, SlotHistory>;
 
-/** What the weeks so far have come to. Each week gives a new one. */
+/** Results of the weeks so far. Each week returns a new one. */
 export interface SoFar {
   readonly weeks: readonly WeekState[];
   /** By session id. */
   readonly histories: ReadonlyMap<string, SessionHistory>;
   readonly observations: readonly Observation[];
-  /** Whether a muscle was behind in its latest session. */
+  /** Whether a muscle was below target in its latest session. */
   readonly lastBehind: ReadonlyMap<Muscle, boolean>;
   readonly before: DoneBefore;
   readonly identities: Identities;
@@ -49,13 +49,13 @@ function beginSession(memo: Memo, facts: ReadonlyMap<string, SlotFacts>): Sessio
   return new Map([...facts].map(([id, { slot }]) => [id, memo.part(id).call('begin', beginHistory, slot)]));
 }
 
-/** A planned session with what was done of it. */
+/** A planned session with what was done in it. */
 interface Trained {
   readonly plan: SessionPlan;
   readonly performed: Performed | null;
 }
 
-/** The histories after a week. A deload leaves last time alone. */
+/** The histories after a week. A deload does not change last time. */
 export function historiesAfter(context: Context, so: SoFar, state: WeekState): SoFar['histories'] {
   const { memo, sessions, facts } = context;
   if (state.plan.kind === 'deload') return so.histories;
@@ -63,7 +63,7 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
   const plansOf = homesOf(sessions, state);
   return new Map(
     sessions.map((session, at) => {
-      // Of a week that is done, a session that was not trained is nothing to go on from.
+      // In a finished week a session that was not trained gives nothing to continue from.
       const trained = plansOf(session, at).flatMap((plan) => {
         const performed = state.performed.get(plan.sessionId) ?? null;
         return performed === null && state.status === 'done' ? [] : [plan, performed];
@@ -76,7 +76,7 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
   );
 }
 
-/** Where the slots of a session stand in a week: in a planned one at its own place, in an issued one maybe elsewhere. */
+/** Where a session's slots are in a week: in a planned week in their own session, in a sent one perhaps elsewhere. */
 function homesOf(
   sessions: readonly Session[],
   { plan, issued }: WeekState,
@@ -107,7 +107,7 @@ function takeSession(
 ): SessionHistory {
   const next = new Map(history);
   for (const { plan, performed } of trainedOf(pairs)) {
-    // A rescued day leaves last time alone, as a deload does.
+    // A day made easier does not change last time, like a deload.
     if (performed !== null && rescueOf(performed.workout.notes) !== null) continue;
     for (const planned of plan.slots) {
       const slot = facts.get(planned.slotId);
@@ -123,7 +123,7 @@ function takeSession(
   return next;
 }
 
-/** Plans and what was done of them come as one flat list, so that each is compared by itself. */
+/** Plans and results are passed as one flat list, so that each is compared by identity. */
 function trainedOf(pairs: readonly (SessionPlan | Performed | null)[]): readonly Trained[] {
   const trained: Trained[] = [];
   for (let at = 0; at < pairs.length; at += 2)
@@ -131,7 +131,7 @@ function trainedOf(pairs: readonly (SessionPlan | Performed | null)[]): readonly
   return trained;
 }
 
-/** What the muscles showed in a week, session by session in the order they were trained. */
+/** What muscles showed in a week, session by session in training order. */
 export function judgeWeek(
   { planner, soreness }: Context,
   so: SoFar,

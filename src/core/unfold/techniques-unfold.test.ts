@@ -29,7 +29,7 @@ function weeksOf(
 }
 
 describe('techniques as sets', () => {
-  test('rest-pause: one round of three pieces at one load that counts more than one set', () => {
+  test('rest-pause: one round of three parts at one load that counts more than one set', () => {
     const [week1] = weeksOf(startOf('rest-pause'));
     const sets = week1?.sets ?? [];
     expect(sets.map(({ id, piece, rest }) => [id, piece, rest])).toEqual([
@@ -42,7 +42,7 @@ describe('techniques as sets', () => {
     expect(sets.map(({ credit }) => credit)).toEqual([1, 0.25, 0.25]);
   });
 
-  test('a drop set makes each lower load of what the stack has', () => {
+  test('a drop set makes each lower load from the stack', () => {
     const [week1] = weeksOf(startOf('drop set'));
     const [first, second, third] = week1?.sets ?? [];
     expect(second?.load).toBeLessThan(first?.load ?? 0);
@@ -50,7 +50,7 @@ describe('techniques as sets', () => {
     for (const one of [first, second, third]) expect(((one?.load ?? 0) * 10) % 25).toBe(0);
   });
 
-  test('partials after failure stand behind the full reps of the last set only', () => {
+  test('partials after failure follow the full reps of the last set only', () => {
     const [week1] = weeksOf(startOf('partials after failure'));
     expect(week1?.sets.map(({ sections }) => sections.length)).toEqual([0, 1]);
     expect(week1?.sets.map(({ rir }) => rir)).toEqual([2, 0]);
@@ -72,12 +72,12 @@ describe('techniques as sets', () => {
     expect(week1?.sets.every(({ predictedRir }) => predictedRir === null)).toBe(true);
   });
 
-  test('against the clock the coach’s word counts', () => {
+  test('timed work counts as the coach says', () => {
     const [week1] = weeksOf({ kind: 'every-minute sets', reps: 5, minutes: 6, hard: 2 });
     expect(week1?.sets.map(({ credit }) => credit)).toEqual([0, 0, 0, 0, 1, 1]);
   });
 
-  test('optional sets are planned behind the others and count nothing', () => {
+  test('optional sets come after the others and do not count', () => {
     const [week1] = weeksOf({ kind: 'straight', sets: 2 }, { optionalSets: 1 });
     expect(week1?.sets.map(({ optional, credit }) => [optional, credit])).toEqual([
       [false, 1],
@@ -86,14 +86,14 @@ describe('techniques as sets', () => {
     ]);
   });
 
-  test('a density slot’s rest falls week by week at equal load and reps', () => {
+  test('a density slot’s rest falls each week at equal load and reps', () => {
     const technique = { ...startOf('density'), cut: 10, least: 60 } as TechniqueParameters;
     const weeks = weeksOf(technique, { rest: 90 }).slice(0, 4);
     expect(weeks.map(({ rest }) => rest)).toEqual([90, 80, 70, 60]);
     expect(new Set(weeks.map(({ sets }) => sets[0]?.load)).size).toBe(1);
   });
 
-  test('an earned load stays until its sum is banked', () => {
+  test('an earned load stays until its sum is reached', () => {
     const weeks = weeksOf({ kind: 'rep bank', sets: 3, sum: 300, toFailure: false });
     expect(new Set(weeks.slice(0, 4).map(({ sets }) => sets[0]?.load)).size).toBe(1);
     expect(weeks[1]?.why.load).toMatchObject({ rule: 'earned', fit: { decider: 'not earned yet' } });
@@ -106,7 +106,7 @@ describe('techniques as sets', () => {
     expect(week1?.sets.map(({ variant }) => variant)).toEqual(['wide-grip', 'underhand', 'wide-grip']);
   });
 
-  test('as it is, the exercise is one of them', () => {
+  test('the plain exercise is one of them', () => {
     const turns = (changes: Partial<Slot>) =>
       weeksOf(
         { kind: 'straight', sets: 3 },
@@ -114,13 +114,13 @@ describe('techniques as sets', () => {
         'pull-up',
       )[0]?.sets.map(({ variant }) => variant);
     expect(turns({})).toEqual([null, 'wide-grip', null]);
-    // Where the slot has a set-up of its own, as it is says so.
+    // If the slot has its own variant, the plain exercise is named.
     expect(turns({ variant: 'underhand' })).toEqual(['', 'wide-grip', '']);
   });
 });
 
-describe('weeks of their own', () => {
-  test('an override stands in its week alone, with the rule’s own figures in its reason', () => {
+describe('overrides of single weeks', () => {
+  test('an override applies to its week only, with the rule’s own figures in its reason', () => {
     const weeks = weeksOf(
       { kind: 'straight', sets: 3 },
       { weeks: [{ week: 2, sets: 5, reps: 6, load: { value: 50, unit: 'kg' }, rir: 3 }] },
@@ -135,16 +135,16 @@ describe('weeks of their own', () => {
     expect(weeks[2]?.sets).toHaveLength(3);
   });
 
-  test('a load the stack cannot make is brought to one it can', () => {
+  test('a load the stack cannot make is rounded to one it can', () => {
     const own = { week: 1, sets: null, reps: null, load: { value: 51, unit: 'kg' as const }, rir: null };
     expect(weeksOf({ kind: 'straight', sets: 3 }, { weeks: [own] })[0]?.sets[0]?.load).toBe(50);
   });
 });
 
-describe('gates', () => {
+describe('technique limits', () => {
   const squat = (changes: Partial<Slot>) => weeksOf(startOf('rest-pause'), changes, 'barbell-back-squat');
 
-  test('a barbell squat is held back from failure until it is written how it is made safe', () => {
+  test('a barbell squat is held back from failure until a safety measure is noted', () => {
     const [held] = squat({});
     expect(held?.gate).toBe('unsafe alone');
     expect(held?.technique).toMatchObject({ kind: 'rest-pause', toFailure: false });
@@ -183,13 +183,13 @@ describe('gates', () => {
   });
 });
 
-describe('laws', () => {
+describe('properties', () => {
   const slotsOf = (made: Block, kind: 'building' | 'deload') =>
     ladderOf(made)
       .weeks.filter(({ plan }) => plan.kind === kind)
       .flatMap(({ plan }) => plan.sessions.flatMap((one) => one.slots));
 
-  test('no edit or import gets past a gate: what cannot be failed safely is never sent there', () => {
+  test('no edit or import bypasses a limit: an exercise that cannot be failed safely never is', () => {
     fc.assert(
       fc.property(anyPrescription, (made) => {
         const read = decodeBlock(JSON.parse(encodeBlock(made)));
@@ -267,7 +267,7 @@ describe('laws', () => {
     );
   });
 
-  test('the same inputs make the same ladder, and every figure is a number', () => {
+  test('equal inputs give equal plans, and every figure is a number', () => {
     fc.assert(
       fc.property(anyPrescription, (made) => {
         const blockPlan = ladderOf(made);

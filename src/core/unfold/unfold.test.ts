@@ -52,9 +52,9 @@ describe('a block nobody has trained yet', () => {
     expect(blockPlan.proposals).toEqual([]);
   });
 
-  test('week 1 by hand: best set 60 x 10 at 2 is an e1RM of 84; eleven at 57.5 leave three', () => {
-    // Three sets lose two reps: set 1 may ask 10-12, middle 11. 30 x (84/60 - 1) = 12 to failure: 60 x 10 would leave 2;
-    // 57.5 takes 13.8, so that 11 leave 2.8.
+  test('week 1 by hand: a best set of 60 × 10 @2 is an e1RM of 84; eleven at 57.5 leave three', () => {
+    // Three sets lose two reps: set 1 may have 10-12, middle 11. 30 x (84/60 - 1) = 12 to failure: 60 x 10 would
+    // leave 2; 57.5 allows 13.8, so 11 leave 2.8.
     expect(first(blockPlan, 1, 'press')).toEqual({ load: 57.5, reps: 11, rir: 3 });
     const { why } = slotIn(blockPlan, 1, 'press');
     expect(why.load).toMatchObject({
@@ -64,11 +64,11 @@ describe('a block nobody has trained yet', () => {
     });
   });
 
-  test('drift at 150 s takes one rep from each further set', () => {
+  test('drop-off at 150 s takes one rep from each further set', () => {
     expect(slotIn(blockPlan, 1, 'press').sets.map(({ reps }) => reps)).toEqual([11, 10, 9]);
   });
 
-  test('coming weeks are projected at half a per cent a week for an intermediate', () => {
+  test('future weeks are projected at half a per cent per week for an intermediate', () => {
     const { why } = slotIn(blockPlan, 4, 'press');
     if (why.load.code !== 'load/best-fit') throw new Error('expected a fitted load');
     expect(why.load.strength.weeksAhead).toBe(3);
@@ -94,14 +94,14 @@ describe('a block nobody has trained yet', () => {
     expect(why.sets).toMatchObject({ code: 'sets/easy', week: 'deload', from: 3, factor: 0.4, sets: 1 });
   });
 
-  test('same inputs, same ladder; and it is plain data', () => {
+  test('equal inputs give equal plans, as plain data', () => {
     expect(unfold(input())).toEqual(blockPlan);
     const plans = blockPlan.weeks.map(({ plan }) => plan);
     expect(JSON.parse(JSON.stringify(plans))).toEqual(plans);
   });
 });
 
-test('no history: week 1 looks for the load, every later figure still stands', () => {
+test('without history week 1 leaves the load to the athlete, and all other figures are there', () => {
   const blockPlan = unfold(input({ athlete: athlete({ bestSets: {} }) }));
   expect(first(blockPlan, 1, 'press')).toEqual({ load: null, reps: 11, rir: 3 });
   expect(slotIn(blockPlan, 1, 'press').why.load).toMatchObject({ code: 'load/search' });
@@ -111,11 +111,11 @@ test('no history: week 1 looks for the load, every later figure still stands', (
     1,
   );
   const after = unfold(input({ athlete: athlete({ bestSets: {} }), ...logged }));
-  // The fixture logs 40 kg where none was known: 11 with 3 left is 40 x (1 + 14/30) = 58.7.
+  // The fixture logs 40 kg where no load was known: 11 with 3 left is 40 x (1 + 14/30) = 58.7.
   expect(slotIn(after, 2, 'press').oneRepMax).toBeCloseTo(40 * (1 + 14 / 30), 6);
 });
 
-test('a start set of the slot goes before the athlete’s best set; pounds are turned into kilograms', () => {
+test('a slot’s start set wins over the athlete’s best set; pounds are converted to kilograms', () => {
   const start = { load: { value: 176.37, unit: 'lb' as const }, reps: 10, rir: 2 };
   const blockPlan = unfold(
     input({ block: block([session('a', 0, [slot('press', 'leg-press', { start })])]) }),
@@ -123,7 +123,7 @@ test('a start set of the slot goes before the athlete’s best set; pounds are t
   expect(slotIn(blockPlan, 1, 'press').oneRepMax).toBeCloseTo(80 * 1.4, 1);
 });
 
-test('a slot’s own RIR and offset are kept apart from the week’s, never below nought', () => {
+test('a slot’s own RIR and offset stay separate from the week’s, never below zero', () => {
   const own = block([
     session('a', 0, [
       slot('fixed', 'leg-press', { rir: { kind: 'fixed', rir: 4 } }),
@@ -135,14 +135,14 @@ test('a slot’s own RIR and offset are kept apart from the week’s, never belo
   expect([1, 3, 6].map((week) => first(blockPlan, week, 'less').rir)).toEqual([1, 0, 0]);
 });
 
-test('sets further than RIR 4 from failure are not credited', () => {
+test('sets further than 4 RIR from failure do not count', () => {
   const easy = block([session('a', 0, [slot('press', 'leg-press', { rir: { kind: 'fixed', rir: 5 } })])]);
   const { muscles, hardSets } = unfold(input({ block: easy })).weeks[0]?.plan ?? {};
   expect(muscles?.quads.sets).toBe(0);
   expect(hardSets).toBe(0);
 });
 
-test('top set and back-offs: two runs, the lighter one between a tenth and three tenths below', () => {
+test('top set and back-offs: two groups of sets, the lighter between ten and thirty per cent below', () => {
   const technique = TOP;
   const blockPlan = unfold(
     input({
@@ -160,14 +160,14 @@ test('top set and back-offs: two runs, the lighter one between a tenth and three
   expect(share).toBeLessThanOrEqual(0.9);
 });
 
-describe('issued and logged', () => {
+describe('sent and logged', () => {
   const done = performWeek(
     { block: plain, athlete: someone, issued: [], log: EMPTY_LOG },
     1,
     ({ reps, rir }) => ({ reps: reps + 2, rir }),
   );
 
-  test('an issued week stays as it was handed out, whatever the block becomes', () => {
+  test('a sent week stays as it was sent, whatever happens to the block', () => {
     const changed: Block = {
       ...plain,
       sessions: [session('a', 0, [slot('press', 'leg-press', { technique: { kind: 'straight', sets: 6 } })])],
@@ -179,7 +179,7 @@ describe('issued and logged', () => {
     expect(blockPlan.currentWeek).toBe(2);
   });
 
-  test('the next week follows from what was done: 57.5 x 13 with 3 left is an e1RM of 88.2', () => {
+  test('the next week follows from what was done: 57.5 × 13 with 3 left is an e1RM of 88.2', () => {
     const blockPlan = unfold(input(done));
     expect(slotIn(blockPlan, 2, 'press').oneRepMax).toBeCloseTo(57.5 * (1 + 16 / 30), 9);
     expect(slotIn(blockPlan, 2, 'press').why.load).toMatchObject({
@@ -196,7 +196,7 @@ describe('issued and logged', () => {
     expect(slotIn(blockPlan, 2, 'press').oneRepMax).toBeCloseTo(57.5 * (1 + 11 / 30), 9);
   });
 
-  test('sets logged with another exercise say nothing of the slot’s strength', () => {
+  test('sets logged with another exercise are no evidence of the slot’s strength', () => {
     const sets = done.log.sets.map((set) => ({ ...set, exerciseId: 'hack-squat' }));
     const blockPlan = unfold(input({ ...done, log: { ...done.log, sets } }));
     expect(slotIn(blockPlan, 2, 'press').why.load).toMatchObject({
@@ -204,7 +204,7 @@ describe('issued and logged', () => {
     });
   });
 
-  test('weeks go out in order, once, and never empty', () => {
+  test('weeks are sent in order, once, and never empty', () => {
     const freeze = (from: UnfoldInput, week: number) =>
       freezeWeek(from, week, { id: 'x', at: '2026-11-02T00:00:00Z' });
     expect(nextToIssue(unfold(input(done)))).toBe(2);
@@ -257,7 +257,7 @@ describe('calls', () => {
     choice,
   });
 
-  test('early and ahead: two sets more, on the slot that moves the muscle, pending until answered', () => {
+  test('recovered early and above target: two more sets on the muscle’s best slot, pending until answered', () => {
     expect(call('sets')).toMatchObject({
       muscle: 'quads',
       slotId: 'press',
@@ -268,7 +268,7 @@ describe('calls', () => {
     expect(slotIn(blockPlan, 2, 'press').sets).toHaveLength(3);
   });
 
-  test('accepted, they stand in week 2 and after; declined, nothing changes; both close the call', () => {
+  test('accepted, they apply from week 2; declined, nothing changes; both close the call', () => {
     const sets = call('sets') as Proposal;
     const accepted = unfold(input({ ...early, answers: [answered(sets, 'accepted')] }));
     expect([2, 3].map((week) => slotIn(accepted, week, 'press').sets.length)).toEqual([5, 5]);
@@ -285,7 +285,7 @@ describe('calls', () => {
     expect(call('sets', declined)).toBeUndefined();
   });
 
-  test('a week deloaded early lightens the week before it: sets added for that very week wait for the next', () => {
+  test('after an early deload, sets added for that week wait for the next', () => {
     const sets = answered(call('sets') as Proposal, 'accepted');
     const deload: Proposal = {
       kind: 'deload',
@@ -302,14 +302,14 @@ describe('calls', () => {
     expect(count(both, 4)).toBeGreaterThan(count(alone, 4));
   });
 
-  test('an answered call stays answered until its facts change; then the answer no longer applies', () => {
+  test('an answered call stays answered until its facts change; then the answer lapses', () => {
     const answers = [answered(call('sets') as Proposal, 'accepted')];
     const changed = unfold(input({ ...early, log: sore(done.log, 'still'), answers }));
     expect(slotIn(changed, 2, 'press').sets).toHaveLength(3);
     expect(call('sets', changed)).toBeUndefined();
   });
 
-  test('a load call: the rule’s load, or last time’s, or another', () => {
+  test('a load call offers the rule’s load, last time’s, or another', () => {
     const load = call('load');
     if (load === undefined) throw new Error('no load call');
     expect(load.from).toEqual({ load: 57.5, reps: 13 });
@@ -322,7 +322,7 @@ describe('calls', () => {
     expect(other.proposals.some((one) => one.id === load.id)).toBe(false);
   });
 
-  test('nothing is proposed for a week that is handed out, or from a session not finished', () => {
+  test('nothing is proposed for a sent week, or from an unfinished session', () => {
     const open = { ...early.log, workouts: early.log.workouts.map((one) => ({ ...one, finished: false })) };
     expect(unfold(input({ ...early, log: open })).proposals).toEqual([]);
     const issued = freezeWeek(input(early), 2, { id: 'i2', at: '2026-11-09T00:00:00Z' });
@@ -330,12 +330,12 @@ describe('calls', () => {
     expect(unfold(input({ ...early, issued: [...early.issued, issued.value] })).proposals).toEqual([]);
   });
 
-  test('a held muscle asks for nothing', () => {
+  test('a maintained muscle raises no call', () => {
     const held: Block = { ...twoWeeks, goals: { quads: 'hold' } };
     expect(call('sets', unfold(input({ ...early, block: held })))).toBeUndefined();
   });
 
-  test('behind twice running: a recover week at half the sets and RIR 4, then midway back', () => {
+  test('below target twice in a row: a recovery week at half the sets and RIR 4, then midway back', () => {
     const hard = slot('press', 'leg-press', { technique: { kind: 'straight', sets: 6 } });
     const long = block([session('a', 0, [hard])], { weeks: 5 });
     const failing = ({ reps, rir }: { reps: number; rir: number }) => ({ reps: Math.max(1, reps - 4), rir });
@@ -352,7 +352,7 @@ describe('calls', () => {
     const eased = slotIn(after, 3, 'press');
     expect(eased.sets).toHaveLength(3);
     for (const set of eased.sets) expect(set.rir).toBeGreaterThanOrEqual(4);
-    // Six sets failed; quads' floor of 8 is above that, so they come back as they were.
+    // Six sets failed; the minimum of 8 for quads is above that, so they return unchanged.
     expect(slotIn(after, 4, 'press').sets).toHaveLength(6);
     const low = athlete({ landmarks: { quads: { hold: 0, floor: 2 } } });
     const midway = unfold(
@@ -364,7 +364,7 @@ describe('calls', () => {
     });
   });
 
-  test('half a week of recovery: the muscle’s next session alone is eased, the one after it is not', () => {
+  test('half a recovery week: only the muscle’s next session is easier', () => {
     const hard = (id: string) =>
       slot(id, 'leg-press', { technique: { kind: 'straight', sets: 4 }, rest: 240 });
     const long = block([session('a', 0, [hard('first')]), session('b', 3, [hard('second')])], { weeks: 5 });
@@ -381,7 +381,7 @@ describe('calls', () => {
   });
 });
 
-describe('laws', () => {
+describe('properties', () => {
   test('RIR never rises over building weeks and the deload is never heavier', () => {
     fc.assert(
       fc.property(
@@ -417,7 +417,7 @@ describe('laws', () => {
     );
   });
 
-  test('adding a set never lowers a muscle', () => {
+  test('adding a set never lowers a muscle’s count', () => {
     fc.assert(
       fc.property(fc.constantFrom('press', 'curl', 'row'), fc.integer({ min: 1, max: 10 }), (which, sets) => {
         const at = (count: number): Block => ({

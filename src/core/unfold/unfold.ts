@@ -17,10 +17,10 @@ import { plannedExercise } from './planner';
 import { begin, historiesAfter, judgeWeek, type SoFar } from './so-far';
 
 /**
- * Derives what should happen: every week of the block from the document, the athlete, what was issued and logged, and
- * the coach's answers. Same inputs, same plan, wherever it runs. Issued weeks are taken as they were handed out; all
- * others are planned, with a reason on every figure.
- * @param memo of earlier unfoldings, where one block is unfolded again and again while it is edited
+ * Computes the plan: every week of the block from the document, the athlete, what was sent and logged, and the
+ * coach's answers. Equal inputs give equal plans anywhere. Sent weeks are used as sent; all others are planned, with
+ * a reason for every figure.
+ * @param memo of earlier calls, for a block that is edited again and again
  */
 export function unfold(input: UnfoldInput, memo: Memo = new Memo(0)): BlockPlan {
   const context = contextOf(input, memo);
@@ -29,7 +29,7 @@ export function unfold(input: UnfoldInput, memo: Memo = new Memo(0)): BlockPlan 
   return { weeks, currentWeek: current?.plan.week ?? 1, proposals, observations };
 }
 
-/** Week by week: deloads that come early put off what is behind them, so that all building weeks are built. */
+/** Week by week: early deloads delay later weeks, so that all building weeks take place. */
 function allWeeks(context: Context): SoFar {
   const { block } = context;
   let so = begin(context);
@@ -44,23 +44,23 @@ function allWeeks(context: Context): SoFar {
   return so;
 }
 
-/** A week as somebody trained it, for what is played out rather than logged. */
+/** A week as trained, for simulations instead of logs. */
 export interface Played {
   readonly performed: ReadonlyMap<string, Performed>;
   /** By workout and muscle. */
   readonly soreness: Context['soreness'];
 }
 
-/** A block as it was played out, with the calls that each week met. */
+/** A simulated block, with the calls of each week. */
 export interface PlayedBlock extends Pick<BlockPlan, 'weeks' | 'observations'> {
   readonly calls: readonly { readonly week: number; readonly proposals: readonly Proposal[] }[];
 }
 
 /**
- * Plays a block out from its first week: each week is planned from those before it, its calls are answered, it is handed
- * out and trained. The very rules of `unfold`, one week at a time, so that hundreds of lives of a block cost little.
- * @param answers which of the calls for a week are accepted as proposed
- * @param train what comes of a week that is handed out
+ * Simulates a block from its first week: each week is planned from the earlier ones, its calls are answered, it is
+ * sent and trained. The same rules as `unfold`, one week at a time, so that hundreds of runs are cheap.
+ * @param answers which of a week's calls are accepted
+ * @param train the results of a sent week
  */
 export function playBlock(
   input: Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'>,
@@ -111,7 +111,7 @@ export function playBlock(
   return { weeks: so.weeks, observations: so.observations, calls };
 }
 
-/** Weeks to come, were none of them a deload ahead of the planned one. */
+/** The remaining weeks if there were no early deload. */
 function weeksLeft({ weeks, deload }: Block, so: SoFar): number {
   const built = so.weeks.filter(({ plan }) => plan.kind === 'building').length;
   const after = so.weeks.length - (so.weeks.findLastIndex(({ plan }) => plan.kind === 'building') + 1);
@@ -119,7 +119,7 @@ function weeksLeft({ weeks, deload }: Block, so: SoFar): number {
   return Math.min(left, BOUNDS.week.high - so.weeks.length);
 }
 
-/** What the weeks come to with one more. */
+/** The results including another week. */
 function withWeek(context: Context, so: SoFar, week: number): SoFar {
   const issued = context.issued.get(week) ?? null;
   const orders = standingOrders(context.answered, so.identities, context.isIssued);
@@ -135,7 +135,7 @@ function withWeek(context: Context, so: SoFar, week: number): SoFar {
   };
 }
 
-/** Calls for a week that is not handed out, from what was logged in the week before it. */
+/** Calls for an unsent week, from the log of the week before. */
 function callsFor(
   { block, athlete, planner, answered, facts }: Context,
   so: SoFar,
@@ -170,7 +170,7 @@ function callsFor(
   });
 }
 
-/** An issued week as what was done of it counts. */
+/** A sent week as it counts by what was done. */
 function countedIn(
   { planner, block, memo }: Context,
   issued: IssuedWeek,

@@ -3,7 +3,7 @@ import type { BlockPlan } from '../plan/block-plan';
 import type { UnfoldInput } from './input';
 import { unfold } from './unfold';
 
-/** What a block asks of an athlete before any of it is handed out or trained. */
+/** A block's plan before any of it is sent or trained. */
 export function untrained(input: Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'>): BlockPlan {
   return unfold({ ...input, issued: [], log: EMPTY_LOG, answers: [] });
 }

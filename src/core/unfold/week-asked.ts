@@ -3,25 +3,25 @@ import type { Block } from '../block/block';
 import type { LocalDate } from '../calendar';
 import type { Lightening } from '../recovery/deload/lightening';
 
-/** What a week asks of all its sessions alike. */
+/** A week's target for all of its sessions. */
 export interface WeekAsked {
   readonly week: number;
   readonly startDate: LocalDate;
   readonly phase: Phase;
-  /** Phase by which rep ranges move; null: they stay as written. */
+  /** The phase that changes rep ranges; null: they stay as written. */
   readonly rangePhase: Phase | null;
-  /** The same of the week before; in the first week its own. */
+  /** The same for the week before; in the first week its own. */
   readonly rangePhaseBefore: Phase | null;
-  /** Projected gain of each pass of the cycle, first to last, in per cent of the pass: each at the pace of its phase. */
+  /** Projected gain of each pass of the cycle, first to last, in per cent of the pass, depending on its phase. */
   readonly gains: readonly number[];
-  /** The building weeks of the block, the RIR they ramp over, and which of them it is; of a deload the one before it. */
+  /** The block's building weeks, their RIR ramp, and the current one; for a deload the one before it. */
   readonly ramp: Pick<Block, 'rir' | 'weeks'> & { readonly week: number };
-  /** The building week it is, or lightens. */
+  /** The building week it is, or that it reduces. */
   readonly building: number;
-  /** Share that all loads of the week are moved to, and those of the week before. */
+  /** Factors on all loads of the week, and of the week before. */
   readonly shift: { readonly now: number; readonly before: number };
-  /** Whether a check-in says that the athlete recovers poorly just now: then nothing goes past failure. */
+  /** Whether a check-in shows poor recovery: then nothing goes past failure. */
   readonly recoversPoorly: boolean;
-  /** What a deload lowers; null in a building week. */
+  /** What a deload reduces; null in a building week. */
   readonly lightening: Lightening | null;
 }

@@ -46,7 +46,7 @@ test('a muscle is warmed up once a session, general sets come only before the fi
   expect(kinds).toEqual([['general', 'general', 'ramp', 'ramp'], [], ['ramp', 'ramp']]);
 });
 
-test('a session that begins with a hold has its general sets before the first exercise that is loaded', () => {
+test('a session that starts with a hold has its general sets before the first loaded exercise', () => {
   const [one] = week(
     block([session('a', 0, [slot('hold', 'plank'), press, slot('curl', 'seated-leg-curl')])]),
   ).sessions;
@@ -54,7 +54,7 @@ test('a session that begins with a hold has its general sets before the first ex
   expect(kinds).toEqual([[], ['general', 'general', 'ramp', 'ramp'], ['ramp', 'ramp']]);
 });
 
-test('while a load is looked for, its warm-up is guessed rather than left out', () => {
+test('while a load is unknown its warm-up is estimated rather than left out', () => {
   const unknown = athlete({ bestSets: {} });
   const strict =
     week(block([session('a', 0, [press])], { time: 'strict' }), 1, unknown).sessions[0]?.seconds.low ?? 0;
@@ -62,14 +62,14 @@ test('while a load is looked for, its warm-up is guessed rather than left out', 
   expect(realistic).toBeGreaterThan(strict);
 });
 
-test('a rotation of five days is counted by the week: three sets are 4.2, one exposure is 1.4', () => {
+test('a five-day cycle is counted per week: three sets are 4.2, one exposure is 1.4', () => {
   const { muscles, hardSets } = week(block([session('a', 0, [press])], { cycleDays: 5 }));
   expect(muscles.quads.sets).toBeCloseTo(4.2, 9);
   expect(muscles.quads.frequency).toBeCloseTo(1.4, 9);
   expect(hardSets).toBeCloseTo(4.2, 9);
 });
 
-test('a third of a set is no exposure: three sets with a quarter each are', () => {
+test('a third of a set is no exposure: three sets counting a quarter each are', () => {
   const small = block([
     session('a', 0, [slot('thrust', 'barbell-hip-thrust', { technique: { kind: 'straight', sets: 1 } })]),
   ]);
@@ -78,7 +78,7 @@ test('a third of a set is no exposure: three sets with a quarter each are', () =
   expect(week(more).muscles.quads).toMatchObject({ sets: 0.75, frequency: 1 });
 });
 
-test('a set counts once for the body whatever it trains, and what it credits is listed', () => {
+test('a set counts once in the weekly budget, and the muscles it counts toward are listed', () => {
   const { muscles, hardSets, whyHardSets } = week(block([session('a', 0, [slot('dip', 'dip')])]));
   expect(hardSets).toBe(3);
   expect([muscles.chest.sets, muscles.triceps.sets, muscles['front delts'].sets]).toEqual([3, 3, 1.5]);
@@ -97,7 +97,7 @@ test('deload weeks show what is performed', () => {
   expect(plan.hardSets).toBe(1);
 });
 
-test('a stricter threshold of three leaves week 1 at four in reserve uncredited', () => {
+test('with a stricter threshold of three, week 1 at 4 RIR does not count', () => {
   const strict = block([session('a', 0, [press])], {
     rir: { first: 4, last: 1 },
     conventions: { hardSetRir: 3 },
@@ -106,7 +106,7 @@ test('a stricter threshold of three leaves week 1 at four in reserve uncredited'
   expect(week(strict, 6).muscles.quads.sets).toBe(3);
 });
 
-test('a phase that changes in mid-block changes the landmarks from its week on', () => {
+test('a phase that changes during a block changes volume ranges from that week on', () => {
   const who = athlete({
     phases: [
       { from: '2026-01-01', phase: 'gaining' },
@@ -119,7 +119,7 @@ test('a phase that changes in mid-block changes the landmarks from its week on',
   expect(week(plain, 3, who).muscles.quads.landmarks.ceiling).toBe(16);
 });
 
-test('an exercise nobody knows credits nothing and breaks nothing', () => {
+test('an unknown exercise counts toward nothing and breaks nothing', () => {
   const strange = block([
     session('a', 0, [press, { ...press, id: 'x', exercise: { id: 'gone', revision: 3 } }]),
   ]);

@@ -8,9 +8,9 @@ import { goalOf } from '../volume/goal';
 import type { LandmarkTrace } from '../volume/landmarks';
 import type { Credited, SessionCredit } from './session-credit';
 
-/** What a week gives a muscle. */
+/** What a week counts toward a muscle. */
 interface MuscleSums {
-  /** As the block's school credits. */
+  /** By the block's counting. */
   readonly sets: number;
   readonly fractional: number;
   readonly direct: number;
@@ -19,7 +19,7 @@ interface MuscleSums {
   readonly parts: readonly Credited[];
 }
 
-/** Sums over the sessions of a pass, as they come to in seven days. */
+/** Sums over the sessions of a pass, per seven days. */
 export interface WeekSums {
   readonly hardSets: number;
   readonly of: (muscle: Muscle) => MuscleSums;
@@ -36,8 +36,8 @@ interface Sums {
 }
 
 /**
- * What the sessions of a pass give the muscles, a week.
- * @param sessions that count: an optional one that was not done counts nothing
+ * What the sessions of a pass count toward muscles per week.
+ * @param sessions that count: without optional ones that were not done
  */
 export function weekSums(
   sessions: readonly SessionCredit[],
@@ -83,7 +83,7 @@ export function weekSums(
   };
 }
 
-/** What a week is measured by. */
+/** The standards a week is measured by. */
 export interface Measuring extends Pick<Block, 'cycleDays' | 'activities' | 'goals' | 'crediting'> {
   readonly athlete: Athlete;
   readonly phase: Phase;
@@ -92,7 +92,7 @@ export interface Measuring extends Pick<Block, 'cycleDays' | 'activities' | 'goa
 }
 
 /**
- * Credited sets, exposures and landmarks of every muscle, and the week's hard sets against the budget.
+ * Counted sets, exposures and volume ranges of every muscle, and the week's hard sets against the budget.
  * @param sessions that count
  */
 export function weekFigures(

@@ -20,7 +20,7 @@ function strength(made: Block, week: number, person = athlete()) {
   return why.strength;
 }
 
-test('a gain a week is a gain a calendar week: four passes of fourteen days gain as six weeks do beyond the first', () => {
+test('gain is per calendar week: four fourteen-day passes gain like six weeks after the first', () => {
   // Half a per cent a week for an intermediate; the best set amounts to 84.
   expect(strength(of({}), 4).oneRepMax).toBeCloseTo(84 * 1.005 ** 3, 9);
   expect(strength(of({ cycleDays: 14 }), 4).oneRepMax).toBeCloseTo(84 * 1.01 ** 3, 9);
@@ -28,8 +28,8 @@ test('a gain a week is a gain a calendar week: four passes of fourteen days gain
   expect(strength(of({ cycleDays: 14 }), 4).gainPercent).toBeCloseTo(0.4988, 4);
 });
 
-test('each pass gains at the pace of its own phase', () => {
-  // Cutting from the third week on: half the pace. Weeks 2 and 3 lie between week 1 and week 4.
+test('each pass gains by its own phase', () => {
+  // Cutting from the third week on: half the gain. Weeks 2 and 3 are between week 1 and week 4.
   const phases = [
     { from: '2026-01-01', phase: 'holding' as const },
     { from: '2026-11-16', phase: 'cutting' as const },
@@ -38,7 +38,7 @@ test('each pass gains at the pace of its own phase', () => {
   expect(cut.oneRepMax).toBeCloseTo(84 * 1.005 * 1.0025 * 1.0025, 9);
 });
 
-test('so much per cent a week is as much again in a pass of two weeks', () => {
+test('a weekly percentage is doubled in a two-week pass', () => {
   const loads = (cycleDays: number) => {
     const made = of({ cycleDays }, 'percent');
     const done = performWeek({ block: made, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1);
@@ -47,12 +47,12 @@ test('so much per cent a week is as much again in a pass of two weeks', () => {
   };
   const [first = 0, ...weekly] = loads(7);
   const [, ...fortnightly] = loads(14);
-  // 2.5 % a week: after two passes of a week as much as after one of two.
+  // 2.5 % a week: after two one-week passes the same as after a single two-week pass.
   expect(weekly[1]).toBe(fortnightly[0]);
   expect(fortnightly[0]).toBeGreaterThan(first);
 });
 
-test('the better of two exposures serves unless the later was nearer failure', () => {
+test('the better of two exposures is used unless the later was closer to failure', () => {
   const made = of({ weeks: 5, rir: { first: 3, last: 2 } });
   const logged = (second: { reps: number; rir: number }) => {
     const one = performWeek({ block: made, athlete: athlete(), issued: [], log: EMPTY_LOG }, 1, () => ({
@@ -64,13 +64,13 @@ test('the better of two exposures serves unless the later was nearer failure', (
     const why = weeks[2]?.plan.sessions[0]?.slots[0]?.why.load;
     return why?.code === 'load/best-fit' ? why.strength.source : null;
   };
-  // Worse with as many left: a bad day, the better one serves. Worse with fewer left: that is how strong they are.
+  // Worse with the same RIR is a bad day, so the better one is used. Worse with less left is current strength.
   expect(logged({ reps: 10, rir: 3 })).toMatchObject({ week: 1, reps: 13, rir: 3 });
   expect(logged({ reps: 10, rir: 2 })).toMatchObject({ week: 2, reps: 10, rir: 2 });
   expect(logged({ reps: 14, rir: 3 })).toMatchObject({ week: 2, reps: 14, rir: 3 });
 });
 
-test('partials follow what was logged: ten and two ask three more, ten and six seven', () => {
+test('partials follow the log: after ten and two, ten and three; after ten and six, ten and seven', () => {
   const technique = {
     kind: 'partials after failure',
     sets: 1,

@@ -19,7 +19,7 @@ test('two slots of two sets by hand: sets, work; an optional session is left out
   ]);
   const { weeks } = unfold({
     block: made,
-    // Strong enough for five at 60 and ten at 40 with three in reserve: 76 and 57.3.
+    // Strong enough for five at 60 and ten at 40 with 3 RIR: 76 and 57.3.
     athlete: athlete({ bestSets: { 'leg-extension': best(76), 'seated-leg-curl': best(57.3) } }),
     exercises: lookup,
     issued: [],

@@ -3,16 +3,16 @@ import type { WeekPlan } from '../plan/week';
 import { workingSets } from '../plan/working-sets';
 import { setWork } from '../volume/work';
 
-/** What a week comes to as a whole. */
+/** Totals of a week. */
 export interface WeekTotals {
   readonly sets: number;
-  /** Seconds at the long end, all sessions that are not optional. */
+  /** Seconds at the long end, of all sessions that are not optional. */
   readonly seconds: number;
   /** Load as moved x reps x range fraction over all sets with a known load, in the unit of most slots. */
   readonly work: number;
-  /** Slots with sets at all. */
+  /** Slots with any sets. */
   readonly slots: number;
-  /** Sessions with sets at all. */
+  /** Sessions with any sets. */
   readonly sessions: number;
 }
 

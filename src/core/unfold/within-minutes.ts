@@ -8,8 +8,8 @@ function withoutLastRound(slot: SlotPlan): SlotPlan {
 }
 
 /**
- * A session cut until it lasts no longer: what comes last goes first, a round at a time.
- * @param made the session's figures with such slots
+ * A session cut to a maximum length: the last rounds are dropped first, one at a time.
+ * @param made the session's figures with these slots
  */
 export function withinMinutes(
   slots: readonly SlotPlan[],

@@ -31,7 +31,7 @@ function weeksOf(technique: TechniqueParameters, changes: Partial<Slot> = {}, ex
 
 const building = (weeks: ReturnType<typeof weeksOf>) => weeks.slice(0, -1);
 
-test('reps that are written stay as written, whatever makes the load rise', () => {
+test('written reps stay, whatever makes the load rise', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...LOAD_RULES),
@@ -61,7 +61,7 @@ test('reps that are written stay as written, whatever makes the load rise', () =
   );
 });
 
-test('a rep ladder climbs in projection only while it is predicted to be done', () => {
+test('a rep ladder is only projected to grow while it is predicted to be completed', () => {
   const ladder: TechniqueParameters = {
     kind: 'rep ladder',
     sets: 1,
@@ -82,7 +82,7 @@ test('a rep ladder climbs in projection only while it is predicted to be done', 
   expect(lengths.at(-1)).toBeLessThan(10);
 });
 
-describe('by the clock', () => {
+describe('timed work', () => {
   test('every-minute sets last their minutes, whatever the tempo and the sides', () => {
     const eight: TechniqueParameters = { kind: 'every-minute sets', reps: 5, minutes: 8, hard: 3 };
     expect(weeksOf(eight)[0]?.seconds).toEqual({ low: 480, high: 480 });
@@ -90,7 +90,7 @@ describe('by the clock', () => {
     expect(weeksOf(eight, {}, 'dumbbell-split-squat')[0]?.seconds).toEqual({ low: 480, high: 480 });
   });
 
-  test('a list for time lasts its reps at most until its cap', () => {
+  test('a list for time takes as long as its reps, at most its time limit', () => {
     // 45 reps of 3 s are 135 s.
     const list = (cap: number): TechniqueParameters => ({
       kind: 'for time',
@@ -103,20 +103,20 @@ describe('by the clock', () => {
     expect(weeksOf(list(134), { tempo: null })[0]?.seconds).toEqual({ low: 134, high: 134 });
   });
 
-  test('their reserve is what the week asks; an easy week takes minutes away', () => {
+  test('its RIR is the week’s; an easy week drops minutes', () => {
     const weeks = weeksOf({ kind: 'every-minute sets', reps: 5, minutes: 8, hard: 3 });
     const [first] = weeks;
     expect(new Set(first?.slot.sets.map(({ rir }) => rir)).size).toBe(1);
     expect(first?.slot.sets[0]?.rir).toBeLessThanOrEqual(3);
     const easy = weeks.at(-1);
-    // By then a rep and more minutes are asked; 0.4 of them is left, each of them as long.
+    // By then a rep and more minutes are planned; 0.4 of them remain, each just as long.
     const before = weeks.at(-2)?.slot.sets.length ?? 0;
     expect(easy?.slot.sets).toHaveLength(Math.round(before * 0.4));
     expect(easy?.slot.sets.every(({ rir }) => rir === 4)).toBe(true);
     expect(easy?.seconds?.high).toBe(60 * (easy?.slot.sets.length ?? 0));
   });
 
-  test('restricted flow of four pieces keeps two in an easy week', () => {
+  test('restricted flow of four parts keeps two in an easy week', () => {
     const screened = { ...startOf('restricted blood flow'), screened: true } as TechniqueParameters;
     expect(
       weeksOf(screened)

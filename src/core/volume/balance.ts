@@ -7,10 +7,10 @@ import { isAtLeast, isAtMost } from '../rounding';
 /** Weekly sets of the larger side from which a balance is judged. */
 const LEAST_JUDGED = 4;
 
-/** What stands against each other: a muscle or a group of them. */
+/** A side of a comparison: a muscle or a group. */
 export type Side = 'quads' | 'hamstrings' | 'push' | 'pull' | 'front' | 'back' | 'upper' | 'lower';
 
-/** Weekly fractional sets of one side against another. */
+/** Weekly fractional sets of one side against the other. */
 export interface Ratio {
   readonly name: 'push and pull' | 'quads and hamstrings' | 'front and back' | 'upper and lower';
   readonly sides: readonly [Side, Side];
@@ -21,16 +21,16 @@ export interface Ratio {
 export interface Balance {
   /** The three that are judged. */
   readonly ratios: readonly Ratio[];
-  /** Upper and lower body, shown only. */
+  /** Upper and lower body, for display only. */
   readonly halves: Ratio;
 }
 
-/** Whether one side outweighs the other beyond the conventions. */
+/** Whether one side exceeds the other beyond the rules' limits. */
 export function isLopsided(
   { sets, against }: Pick<Ratio, 'sets' | 'against'>,
   { balanceLeast, balanceMost }: Conventions,
 ): boolean {
-  // Too little on both sides is not a matter of balance.
+  // Too few sets on both sides are not a matter of balance.
   if (!isAtLeast(Math.max(sets, against), LEAST_JUDGED)) return false;
   return !isAtLeast(sets, balanceLeast * against) || !isAtMost(sets, balanceMost * against);
 }
@@ -40,7 +40,7 @@ export function musclesOf(side: Side): readonly Muscle[] {
   return side === 'quads' || side === 'hamstrings' ? [side] : ROLL_UPS[side];
 }
 
-/** How a week's sets stand against each other, by the roll-ups of the muscles. */
+/** A week's balance between muscle groups. */
 export function balanceOf(week: Pick<WeekPlan, 'muscles'>): Balance {
   const sum = (rollUp: RollUp) =>
     MUSCLES.reduce((total, muscle) => total + (isIn(rollUp, muscle) ? week.muscles[muscle].measured : 0), 0);

@@ -3,9 +3,9 @@ import type { Conventions } from '../conventions/conventions';
 import { roundHalfUp } from '../rounding';
 
 /**
- * Hard sets a week (each once, whatever it trains) that a body recovers from: level x phase, minus four for each hard
- * sport or cardio session; to whole sets.
- * @param laid hard sessions a week on the block's own days; those of the profile count where they are more
+ * Weekly hard sets (each counted once) that an athlete recovers from: level x phase, minus four for each hard sport
+ * or cardio session, rounded.
+ * @param laid hard sessions a week on the block's own days; the profile's count if it is higher
  */
 export function wholeBodyBudget(
   athlete: Pick<Athlete, 'level' | 'sport'>,

@@ -16,13 +16,13 @@ test('ten reps with two left, as prime mover, clear assistance and minor', () =>
   expect(of('near-failure reps')).toEqual([0.6, 0.3, 0.15]);
 });
 
-test('five left is not hard and counts nothing; near-failure reps count only the reps that were done', () => {
+test('five left is not hard and does not count; near-failure reps only count reps that were done', () => {
   for (const school of CREDITING_SCHOOLS) expect(credit(school, 10, 5, 1)).toBe(0);
   expect(credit('near-failure reps', 3, 0, 1)).toBe(0.6);
   expect(credit('near-failure reps', 12, 0, 1)).toBe(1);
 });
 
-test('no school credits less than nothing or more than a set', () => {
+test('no counting gives less than zero or more than one set', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...CREDITING_SCHOOLS),

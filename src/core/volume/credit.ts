@@ -2,24 +2,24 @@ import type { Conventions } from '../conventions/conventions';
 import { clamp, isAtMost } from '../rounding';
 import type { Crediting } from './schools';
 
-/** A set as it is credited: what it counts for whatever it trains, and its reps and RIR. */
+/** A set for counting: its credit whatever it trains, its reps and RIR. */
 export interface CreditedSet {
   readonly credit: number;
   readonly reps: number;
   readonly rir: number;
 }
 
-/** Credit of one set to a muscle, 0-1. */
+/** What one set counts toward a muscle, 0-1. */
 export type CreditingSchool = (set: CreditedSet, contribution: number, conventions: Conventions) => number;
 
-/** A working set is hard when it ends within the threshold of failure. */
+/** A working set is hard if it ends within the threshold of failure. */
 export function isHard(rir: number, conventions: Conventions): boolean {
   return isAtMost(rir, conventions.hardSetRir);
 }
 
 /**
- * Schools of counting. Direct only: prime movers. Fractional: the contribution itself. Inclusive: every clear
- * assistance as a whole set. Near-failure reps: clamp(5 - RIR, 0, reps) / 5 of a set that counts, times the contribution.
+ * Ways of counting. Direct only: prime movers. Fractional: the contribution itself. Inclusive: every clear assistance
+ * as a whole set. Near-failure reps: clamp(5 - RIR, 0, reps) / 5 of a counted set, times the contribution.
  */
 export const CREDITING: Readonly<Record<Crediting, CreditingSchool>> = {
   fractional: ({ credit }, contribution) => credit * contribution,

@@ -1,13 +1,13 @@
 import type { Muscle } from '../anatomy/muscle';
 
-/** What a muscle is trained for: priority muscles come first, held ones stay where they are. */
+/** A muscle's goal: priority muscles come first, maintained ones stay where they are. */
 export const GOALS = ['grow', 'priority', 'hold'] as const;
 export type Goal = (typeof GOALS)[number];
 
-/** Goals by muscle; muscles not named are to grow. */
+/** Goals by muscle; muscles not listed grow. */
 export type Goals = Readonly<Partial<Record<Muscle, Goal>>>;
 
-/** Goal of a muscle: the block's own word, else the athlete's, else to grow. */
+/** A muscle's goal: the block's, otherwise the athlete's, otherwise to grow. */
 export function goalOf(
   block: { readonly goals: Goals },
   athlete: { readonly goals: Goals },

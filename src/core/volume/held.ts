@@ -3,15 +3,17 @@ import { isAtLeast, isAtMost } from '../rounding';
 
 type Held = Pick<Conventions, 'heldShare' | 'heldSets'>;
 
-/** Whether a held muscle gets far more than its hold: more than half of it again, and two weekly sets at least. */
+/**
+ * Whether a maintained muscle gets far more than maintenance: over half as much again, and at least two weekly sets.
+ */
 export function isFarAboveHold(sets: number, hold: number, { heldShare, heldSets }: Held): boolean {
   return !isAtMost(sets, hold * (1 + heldShare / 100)) && isAtLeast(sets - hold, heldSets);
 }
 
-/** Less than any set counts for. */
+/** Smaller than any set's credit. */
 const HAIR = 0.01;
 
-/** Most weekly sets with which a held muscle is not far above its hold. */
+/** Most weekly sets that are not far above maintenance. */
 export function heldMost(hold: number, { heldShare, heldSets }: Held): number {
   return Math.max(hold * (1 + heldShare / 100), hold + heldSets - HAIR);
 }

@@ -1,4 +1,4 @@
-/** Weekly fractional hard sets that maintain / just start growth / are the most that can be recovered from. */
+/** Weekly fractional hard sets that maintain, start growth, and are the most an athlete recovers from. */
 export interface Landmarks {
   readonly hold: number;
   readonly floor: number;

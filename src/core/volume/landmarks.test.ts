@@ -7,7 +7,7 @@ import { landmarksFor } from './landmarks';
 
 const conventions = conventionsWith();
 
-test('hamstrings of an intermediate gaining: ceiling 14 x 1.125 = 15.75 is 16, floor 6 x 0.8 = 4.8 is 5', () => {
+test('hamstrings of an intermediate gaining: maximum 14 x 1.125 = 15.75 is 16, minimum 6 x 0.8 = 4.8 is 5', () => {
   const { result } = landmarksFor(
     'hamstrings',
     { level: 'intermediate', landmarks: {}, learned: {} },
@@ -17,13 +17,13 @@ test('hamstrings of an intermediate gaining: ceiling 14 x 1.125 = 15.75 is 16, f
   expect([result.floor, result.ceiling]).toEqual([5, 16]);
 });
 
-test('a novice’s side delts: 6 x 0.7 = 4.2 is 4; gaining 3.36 would fall below hold, so 4', () => {
+test('a novice’s side delts: 6 x 0.7 = 4.2 is 4; gaining 3.36 would be below maintenance, so 4', () => {
   const novice = { level: 'novice', landmarks: {}, learned: {} } as const;
   expect(landmarksFor('side delts', novice, 'holding', conventions).result.floor).toBe(4);
   expect(landmarksFor('side delts', novice, 'gaining', conventions).result.floor).toBe(4);
 });
 
-test('hold <= floor <= ceiling, whatever a coach sets and blocks have taught', () => {
+test('maintenance <= minimum <= maximum, whatever a coach sets and blocks have taught', () => {
   const mark = fc.double({ min: 0, max: 60, noNaN: true });
   fc.assert(
     fc.property(

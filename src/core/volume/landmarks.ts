@@ -8,7 +8,7 @@ import type { LandmarkSchool } from './schools';
 
 const marks = (hold: number, floor: number, ceiling: number): Landmarks => ({ hold, floor, ceiling });
 
-/** Starting conventions for an intermediate athlete holding weight. */
+/** Defaults for an intermediate athlete maintaining weight. */
 export const LANDMARKS: PerMuscle<Landmarks> = {
   chest: marks(4, 8, 18),
   'front delts': marks(0, 2, 12),
@@ -30,17 +30,17 @@ export const LANDMARKS: PerMuscle<Landmarks> = {
   calves: marks(4, 6, 16),
 };
 
-/** Who says a landmark: the convention, what blocks have taught, or the coach, who has the last word. */
+/** The source of a volume figure: the default, blocks, or the coach, who wins. */
 export type Origin = 'convention' | 'learned' | 'coach';
 
-/** A muscle's landmarks with where they come from and the factors that made them. */
+/** A muscle's volume range with its source and factors. */
 export interface LandmarkTrace {
   readonly school: LandmarkSchool;
   readonly base: Landmarks;
   readonly origins: Readonly<Record<Mark, Origin>>;
   readonly level: Level;
   readonly phase: Phase;
-  /** Level and phase factors of floor and ceiling; what was learned of an athlete has their level in it already. */
+  /** Level and phase factors of minimum and maximum; a learned figure already includes the athlete's level. */
   readonly factors: {
     readonly floor: { readonly level: number; readonly phase: number };
     readonly ceiling: { readonly level: number; readonly phase: number };
@@ -48,7 +48,7 @@ export interface LandmarkTrace {
   readonly result: Landmarks;
 }
 
-/** What a phase does to floor and ceiling. */
+/** Phase factors of minimum and maximum. */
 export function phaseFactors(phase: Phase, conventions: Conventions): { floor: number; ceiling: number } {
   return {
     floor: { gaining: conventions.gainingFloor, holding: 1, cutting: conventions.cuttingFloor }[phase],
@@ -56,7 +56,7 @@ export function phaseFactors(phase: Phase, conventions: Conventions): { floor: n
   };
 }
 
-/** What training age does to floor and ceiling. */
+/** Level factors of minimum and maximum. */
 export function levelFactor(level: Level, conventions: Conventions): number {
   return { novice: conventions.noviceLandmarks, intermediate: 1, advanced: conventions.advancedLandmarks }[
     level
@@ -64,9 +64,10 @@ export function levelFactor(level: Level, conventions: Conventions): number {
 }
 
 /**
- * Landmarks for an athlete in a phase. A coach's figure goes before a learned one, and that before the convention's.
- * Level scales floor and ceiling, phase scales them again, and the product is rounded once, to whole sets; always hold <= floor <= ceiling. A fixed dose is
- * the same for everybody, in direct sets, unless the coach has set the muscle.
+ * A muscle's volume range in a phase. A coach's figure wins over a learned one, and that over the default. Level
+ * scales minimum and maximum, phase scales them again, and the product is rounded once to whole sets; always
+ * maintenance <= minimum <= maximum. A fixed dose is the same for everybody, in direct sets, unless the coach has set
+ * the muscle.
  */
 export function landmarksFor(
   muscle: Muscle,
@@ -115,7 +116,10 @@ export function landmarksFor(
   return { school, base, origins, level, phase, factors, result: { hold: base.hold, floor, ceiling } };
 }
 
-/** Sets to start a muscle with: its floor rounded up, a priority muscle one more; a held one stays at hold. */
+/**
+ * Sets to start a muscle with: its minimum rounded up, one more for a priority muscle; maintenance for a maintained
+ * one.
+ */
 export function startingSets(landmarks: Landmarks, goal: Goal): number {
   if (goal === 'hold') return Math.ceil(landmarks.hold - 1e-9);
   return Math.ceil(landmarks.floor - 1e-9) + (goal === 'priority' ? 1 : 0);

@@ -4,17 +4,17 @@ import type { Conventions } from '../conventions/conventions';
 import type { Verdict } from '../recovery/performance';
 import { LANDMARKS, landmarksFor, levelFactor, phaseFactors } from './landmarks';
 
-/** One building week of a muscle as it went. */
+/** A muscle's building week as it went. */
 export interface WeekOfMuscle {
   readonly week: number;
   /** Weekly fractional sets. */
   readonly sets: number;
-  /** Verdicts of its sessions, in order. */
+  /** Results of its sessions, in order. */
   readonly verdicts: readonly Verdict[];
   readonly phase: Phase;
 }
 
-/** What one block teaches about one muscle, before level and phase; unrounded. */
+/** What a block teaches about a muscle, before level and phase; unrounded. */
 export interface Lesson {
   readonly ceiling: {
     readonly from: number;
@@ -31,9 +31,10 @@ export interface Lesson {
 }
 
 /**
- * Learns from a finished block. The ceiling moves toward the weekly sets at which performance was first behind in two
- * sessions running, if that was not below the floor; growth (ahead) at fewer sets than the floor lowers the floor, never raises it. A third of the way
- * for each block, from the landmark as it stands: learned, else the coach's, else the convention. Phase factors are divided out before it is stored; the athlete's level is left in it.
+ * Learns from a finished block. The maximum moves toward the weekly sets at which performance was first below target
+ * in two sessions in a row, if those were not below the minimum; growth at fewer sets than the minimum lowers the
+ * minimum, never raises it. A third of the way per block, from the current figure: learned, otherwise the coach's,
+ * otherwise the default. Phase factors are divided out before storing; the athlete's level stays included.
  */
 export function learnLandmarks(
   muscle: Muscle,
@@ -52,7 +53,7 @@ export function learnLandmarks(
     const factors = phaseFactors(phase, conventions);
     const now = landmarksFor(muscle, athlete, phase, conventions).result;
     for (const verdict of verdicts) {
-      // Who falls below the floor was not given too much.
+      // A decline below the minimum was not caused by too many sets.
       if (verdict === 'behind' && behind && ceiling === null && sets >= now.floor) {
         const from = known?.ceiling ?? (set?.ceiling ?? LANDMARKS[muscle].ceiling) * byLevel;
         ceiling = { from, to: from + (sets / factors.ceiling - from) * share, failedAt: sets, week };

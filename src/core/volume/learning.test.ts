@@ -15,8 +15,8 @@ const week = (at: number, sets: number, ...verdicts: WeekOfMuscle['verdicts']): 
   phase: 'holding',
 });
 
-describe('landmarks', () => {
-  test('the coach goes before what was learned, and that before the convention; learned figures skip the level', () => {
+describe('volume ranges', () => {
+  test('the coach’s figure wins over a learned one, and that over the default; learned figures skip the level', () => {
     const trace = landmarksFor(
       'chest',
       {
@@ -43,7 +43,7 @@ describe('landmarks', () => {
     expect(result).toEqual({ hold: 3, floor: 7, ceiling: 12 });
   });
 
-  test('the start: a floor of 6.4 is 7 sets, a priority one more, a held muscle its hold', () => {
+  test('the start: a minimum of 6.4 is 7 sets, a priority one more, a maintained muscle its maintenance', () => {
     const marks = { hold: 4, floor: 6.4, ceiling: 20 };
     expect(startingSets(marks, 'grow')).toBe(7);
     expect(startingSets(marks, 'priority')).toBe(8);
@@ -51,7 +51,7 @@ describe('landmarks', () => {
   });
 });
 
-test('growing on no sets of its own teaches nothing of the floor; on one it does', () => {
+test('growing without own sets teaches nothing about the minimum; with one it does', () => {
   expect(learnLandmarks('chest', someone, [week(1, 0, 'ahead')], conventions).floor).toBeNull();
   expect(learnLandmarks('chest', someone, [week(1, 1, 'ahead')], conventions).floor).toMatchObject({
     grewAt: 1,
@@ -59,7 +59,7 @@ test('growing on no sets of its own teaches nothing of the floor; on one it does
   });
 });
 
-describe('is the start enough', () => {
+describe('whether the start is enough', () => {
   const sets = (...reps: number[]) => [{ sets: reps.map((n) => ({ load: 60, reps: n, rir: 2 })) }];
   test('worked and falling: enough; one of the two: one more; neither: two', () => {
     expect(startShortfall(sets(10, 9, 8), 'early')).toBe(0);
@@ -67,7 +67,7 @@ describe('is the start enough', () => {
     expect(startShortfall(sets(10, 9, 8), 'never sore')).toBe(1);
     expect(startShortfall(sets(10, 10, 10), 'never sore')).toBe(2);
   });
-  test('no check-in counts as worked, and a single set or other loads say nothing of reps', () => {
+  test('without a check-in it counts as worked; a single set or different loads show nothing about reps', () => {
     expect(startShortfall(sets(10), 'no check-in')).toBe(0);
     const dropping = [
       {
@@ -81,8 +81,8 @@ describe('is the start enough', () => {
   });
 });
 
-describe('what a block teaches', () => {
-  test('twice behind at 12 sets: the ceiling of 18 moves a third of the way, to 16', () => {
+describe('lessons of a block', () => {
+  test('below target twice at 12 sets: the maximum of 18 moves a third of the way, to 16', () => {
     const lesson = learnLandmarks(
       'chest',
       someone,
@@ -96,13 +96,13 @@ describe('what a block teaches', () => {
     expect(lesson.ceiling).toEqual({ from: 18, to: 16, failedAt: 12, week: 3 });
   });
 
-  test('growth at 5 sets below a floor of 8 lowers it to 7', () => {
+  test('growth at 5 sets with a minimum of 8 lowers it to 7', () => {
     const lesson = learnLandmarks('chest', someone, [week(1, 5, 'ahead')], conventions);
     expect(lesson.floor).toEqual({ from: 8, to: 7, grewAt: 5, week: 1 });
     expect(lesson.ceiling).toBeNull();
   });
 
-  test('phase is divided out: 14.85 sets while gaining are 13.2 held, and what was learned before is where it starts', () => {
+  test('phase is divided out: 14.85 sets while gaining are 13.2 at maintenance; earlier lessons are the starting point', () => {
     const known = { ...someone, learned: { chest: { ceiling: 15, evidence: '' } } };
     const gaining = { ...week(2, 14.85, 'behind', 'behind'), phase: 'gaining' as const };
     expect(learnLandmarks('chest', known, [gaining], conventions).ceiling?.to).toBeCloseTo(
@@ -111,7 +111,7 @@ describe('what a block teaches', () => {
     );
   });
 
-  test('a floor is never raised, whatever happens', () => {
+  test('a minimum is never raised, whatever happens', () => {
     const weeks = fc.array(
       fc.record({
         week: fc.integer({ min: 1, max: 12 }),

@@ -4,10 +4,10 @@ import { type SeenSlot, sessionsOf } from '../findings/cycle';
 import type { CheckInput } from '../findings/finding';
 import { insideOf } from '../techniques/registry';
 
-/** Weekly sets that load a muscle most where it is stretched, in the middle, and short. */
+/** Weekly sets that load a muscle most when stretched, in mid-range, and when short. */
 export type RangeCoverage = Readonly<Record<Hardest, number>>;
 
-/** Where a slot loads its muscles most: in the half it is done or ended in, else where the exercise is hardest. */
+/** Where a slot loads its muscles most: in the half it uses or ends with, otherwise where the exercise is hardest. */
 export function loadsMost({ slot, exercise }: Pick<SeenSlot, 'slot' | 'exercise'>): Hardest {
   const ofHalf = ({ manner }: { readonly manner: string }) => manner === 'long half';
   const isHalf = insideOf(slot.technique).kind === 'lengthened partials';
@@ -19,7 +19,7 @@ export function loadsMost({ slot, exercise }: Pick<SeenSlot, 'slot' | 'exercise'
 }
 
 /**
- * Over which part of its range each muscle is loaded in a week, by its direct sets that count and are moved; muscles
+ * The part of the range over which each muscle is loaded in a week, by its direct counted sets with movement; muscles
  * without any are left out.
  */
 export function rangeCoverage(input: CheckInput): ReadonlyMap<Muscle, RangeCoverage> {

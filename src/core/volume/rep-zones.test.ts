@@ -7,7 +7,7 @@ import { unfold } from '../unfold/unfold';
 import { untrained } from '../unfold/untrained';
 import { repPicture, zoneOf, zoneShares } from './rep-zones';
 
-test('zones by their bounds', () => {
+test('zones at their bounds', () => {
   const usual = conventionsWith({});
   expect([1, 5, 6, 12, 13].map((reps) => zoneOf(reps, usual))).toEqual([
     'strength',
@@ -20,7 +20,7 @@ test('zones by their bounds', () => {
   expect(zoneOf(11, narrow)).toBe('endurance');
 });
 
-test('planned sets by the middle of their range, three and one of four; a hold counts in no zone', () => {
+test('planned sets count by the middle of their range, three of one kind and one of another; holds are in no zone', () => {
   const who = athlete();
   const of = block([
     session('a', 0, [
@@ -59,7 +59,7 @@ function zonesOf(changes: Parameters<typeof slot>[2], performed: ReadonlyMap<str
   return zoneShares({ plan: week.plan, performed }, made, conventionsWith());
 }
 
-test('the middle of a range is a whole rep, half up: 5-6 is 6, 10-15 is 13', () => {
+test('the middle of a range is a whole rep, rounded half up: 5-6 is 6, 10-15 is 13', () => {
   expect(zonesOf({ range: { low: 5, high: 6 } })).toEqual({ strength: 0, size: 1, endurance: 0 });
   expect(zonesOf({ range: { low: 4, high: 6 } })).toEqual({ strength: 1, size: 0, endurance: 0 });
   expect(zonesOf({ range: { low: 10, high: 15 } })).toEqual({ strength: 0, size: 0, endurance: 1 });
@@ -73,7 +73,7 @@ test('back-offs count by their own range: 4-6 and four reps more are 8-10', () =
   expect(zones.size).toBeCloseTo(2 / 3, 9);
 });
 
-test('what is done counts by its reps: three sets of 8-12 done as 5, 12 and, too easy, 13', () => {
+test('done sets count by their reps: three sets of 8-12 done as 5, 12 and, too easy, 13', () => {
   const done = (setId: string, reps: number, rir: number) =>
     [
       `1/${setId}`,

@@ -13,21 +13,21 @@ import { partsOf } from '../techniques/registry';
 export const REP_ZONES = ['strength', 'size', 'endurance'] as const;
 export type RepZone = (typeof REP_ZONES)[number];
 
-/** The zone of a whole number of reps, see the conventions. */
+/** The zone of a whole number of reps, by the rules. */
 export function zoneOf(reps: number, conventions: Conventions): RepZone {
   if (reps <= conventions.strengthZone) return 'strength';
   return reps <= conventions.sizeZone ? 'size' : 'endurance';
 }
 
-/** Shares of all sets counted in reps, 0 to 1; all zero without any. */
+/** Shares of all sets counted in reps, 0 to 1; all zero if there are none. */
 export type ZoneShares = Readonly<Record<RepZone, number>>;
 
-/** A week with what was done of it. */
+/** A week with what was done in it. */
 export type ZonedWeek = Pick<WeekState, 'plan' | 'performed'>;
 
 /**
- * Which zones a week's hard sets train: what is planned by the middle of the range of its own part (back-offs and
- * finishers have one), what is done by its logged reps; holds count in none.
+ * The zones a week's hard sets train: planned ones by the middle of their own part's range (back-offs and finishers
+ * have one), done ones by their logged reps; holds are in none.
  */
 export function zoneShares(
   { plan, performed }: ZonedWeek,
@@ -55,7 +55,7 @@ export function zoneShares(
   return zones;
 }
 
-/** The middle of the range of a set's part, to a whole rep; what is asked where the slot is no longer written. */
+/** The middle of the range of a set's part, as a whole rep; its planned reps if the slot no longer exists. */
 function plannedReps(
   { role, reps }: SetPlan,
   { technique, range }: SlotPlan,
@@ -72,14 +72,14 @@ const middle = ({ low, high }: { readonly low: number; readonly high: number }) 
 
 /** What a week's hard sets train: shares of all of them, 0 to 1. */
 export interface RepPicture {
-  /** Of sets counted in reps; all zero without any. */
+  /** Of sets counted in reps; all zero if there are none. */
   readonly zones: ZoneShares;
   readonly compounds: number;
-  /** The zone of most sets; null without any. */
+  /** The zone of most sets; null if there are none. */
   readonly goal: RepZone | null;
 }
 
-/** The week in hand as a whole. */
+/** The current week as a whole. */
 export function repPicture(input: CheckInput): RepPicture {
   const state = input.blockPlan.weeks.find(({ plan }) => plan.week === input.week.week);
   const zones = zoneShares(

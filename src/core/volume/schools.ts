@@ -3,8 +3,8 @@ export const CREDITING_SCHOOLS = ['fractional', 'direct only', 'inclusive', 'nea
 export type Crediting = (typeof CREDITING_SCHOOLS)[number];
 
 /**
- * Ways to set landmarks. Ramped: fractional sets between a floor and a ceiling, by level and phase. Fixed dose: a few
- * direct hard sets near failure, the same every week.
+ * Ways to define volume ranges. Ramped: fractional sets between minimum and maximum, by level and phase. Fixed dose:
+ * a few direct hard sets near failure, the same every week.
  */
 export const LANDMARK_SCHOOLS = ['ramped', 'fixed dose'] as const;
 export type LandmarkSchool = (typeof LANDMARK_SCHOOLS)[number];

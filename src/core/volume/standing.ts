@@ -2,7 +2,7 @@ import type { MuscleWeek } from '../plan/week';
 
 const EPSILON = 1e-9;
 
-/** Where a muscle stands against its landmarks; however sets are shown, landmarks keep their own count. */
+/** A muscle's position in its volume range; the display's counting does not affect it. */
 export type Standing = 'over' | 'low' | 'held' | 'in';
 
 export function standing({

@@ -1,14 +1,15 @@
 import type { Soreness } from '../log/soreness';
 
-/** Sets of one slot as they were done in week 1, in order. */
+/** A slot's sets as done in week 1, in order. */
 export interface StartSets {
   readonly sets: readonly { readonly load: number; readonly reps: number; readonly rir: number }[];
 }
 
 /**
- * Is the start enough? In week 1 the muscle should feel clearly worked, and at equal load reps should fall across the
- * sets of a slot. Each of the two that fails asks for one set more: the start lies below this athlete's floor. Without
- * a report of soreness the muscle counts as worked; without two sets at equal load nothing is said of reps.
+ * Whether the start is enough. In week 1 the muscle should feel clearly worked, and at equal load reps should fall
+ * across the sets of a slot. Each condition not met suggests one more set: the start is below this athlete's minimum.
+ * Without a soreness report the muscle counts as worked; without two sets at equal load nothing is concluded about
+ * reps.
  * @returns sets to add, 0 to 2
  */
 export function startShortfall(slots: readonly StartSets[], soreness: Soreness | 'no check-in'): number {

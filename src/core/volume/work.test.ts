@@ -19,13 +19,13 @@ test('sections count by their own range: 7 full, 7 and 7 halves at 20 are 7 + 3.
   expect(setWork({ ...set, load: 20, reps: 7, sections }, slot, conventions)).toBe(280);
 });
 
-test('the body counts where it is carried; holds and unknown loads have none', () => {
+test('bodyweight counts if it is moved; holds and unknown loads have no work', () => {
   expect(setWork({ ...set, load: -10 }, { ...slot, carried: 80 }, conventions)).toBe(700);
   expect(setWork({ ...set, load: null }, slot, conventions)).toBe(0);
   expect(setWork(set, { ...slot, measure: 'seconds' }, conventions)).toBe(0);
 });
 
-test('a restricted range is a part of it, slow and loose reps go all the way', () => {
+test('a restricted range counts in part, slow and loose reps fully', () => {
   expect(rangeFraction('restricted', 'full', conventions)).toBe(0.5);
   expect(rangeFraction('full', 'slow', conventions)).toBe(1);
   expect(rangeFraction('full', 'loose', conventions)).toBe(1);

@@ -11,7 +11,7 @@ const HALVES: ReadonlySet<Motion | Manner> = new Set<Motion | Manner>([
   'restricted',
 ]);
 
-/** Fraction of the range that reps go through: 1 for full ones, a half for any part of it. */
+/** Fraction of the range that reps use: 1 for full ones, a half for any part of it. */
 export function rangeFraction(
   motion: Motion,
   manner: Manner,
@@ -22,7 +22,7 @@ export function rangeFraction(
 
 /**
  * Work of a set: load as moved x reps x range fraction, so that heavier half reps do not look like progress. In the
- * slot's unit times reps; 0 while the load is looked for, and for what is held.
+ * slot's unit times reps; 0 for unknown loads and holds.
  */
 export function setWork(
   set: Pick<SetPlan, 'load' | 'reps' | 'manner' | 'sections'>,

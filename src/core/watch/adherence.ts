@@ -9,17 +9,17 @@ export interface OfPlanned {
   readonly planned: number;
 }
 
-/** What was done of what a week planned. What was left out of it for that week counts as planned; optional work does not. */
+/** What was done of a week's plan. Parts skipped for that week count as planned; optional work does not. */
 export interface WeekDone {
   readonly week: number;
   readonly sessions: OfPlanned;
-  /** Working sets, each piece of a round with its round. */
+  /** Working sets, counting each part of a round by its share. */
   readonly sets: OfPlanned;
-  /** Sessions planned and never begun, by id. */
+  /** Planned sessions that were never started, by id. */
   readonly missed: readonly string[];
 }
 
-/** A week handed out, as far as it was done. */
+/** A sent week, as far as it was done. */
 export function weekDone(block: Block, { plan, performed }: WeekState): WeekDone {
   const asked = plan.sessions.filter(({ optional }) => !optional);
   const gone = leftOut(block, plan.week).filter(
@@ -52,7 +52,7 @@ export function weekDone(block: Block, { plan, performed }: WeekState): WeekDone
   };
 }
 
-/** The weeks handed out that are over by a day: done, closed, or past their last day. */
+/** Sent weeks that are over on a day: done, closed, or past their last day. */
 export function weeksOver(block: Block, weeks: readonly WeekState[], today: LocalDate): readonly WeekState[] {
   return weeks.filter(
     ({ issued, status, plan }) =>

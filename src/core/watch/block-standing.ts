@@ -11,13 +11,13 @@ import { dueOn, lastDay, lastIssued, type Watch } from './watch';
 export const BLOCK_STATES = ['planned', 'running', 'done'] as const;
 export type BlockState = (typeof BLOCK_STATES)[number];
 
-/** States in the order in which a block is an athlete's own just now. */
+/** States in order of preference for an athlete's current block. */
 const OWN_FIRST: readonly BlockState[] = ['running', 'planned', 'done'];
 
 /**
- * The block that is an athlete's own just now: the one that runs, the latest handed out where several do; else the planned
- * one; else the last that is done.
- * @param blocks those that are not put away, the newest first
+ * An athlete's current block: the running one (the latest sent if several); otherwise the planned one; otherwise the
+ * last finished.
+ * @param blocks not archived, newest first
  */
 export function currentBlock<T extends { readonly state: BlockState; readonly issuedAt: string | null }>(
   blocks: readonly T[],
@@ -29,30 +29,30 @@ export function currentBlock<T extends { readonly state: BlockState; readonly is
   )[0];
 }
 
-/** Where a block stands on a day, for the roster. Small: one is kept for every block. */
+/** A block's state on a day, for the roster. Small, because one is stored per block. */
 export interface BlockStanding {
   readonly state: BlockState;
-  /** The week handed out last, 0 before the first, and all of them. */
+  /** The last sent week, 0 before the first, and the number of weeks. */
   readonly week: number;
   readonly weeks: number;
   readonly cycleDays: number;
   readonly isDeload: boolean;
-  /** Of that week. */
+  /** In that week. */
   readonly sessions: OfPlanned;
   readonly sets: OfPlanned;
-  /** Of the weeks that are over, the latest four. */
+  /** Of the latest four finished weeks. */
   readonly adherence: { readonly sessions: OfPlanned; readonly sets: OfPlanned; readonly weeks: number };
   readonly signs: { readonly sum: number; readonly verdict: SignsVerdict; readonly date: LocalDate } | null;
-  /** Reps that were left beyond those reported, where they are steadily off; null: honest, or not known yet. */
+  /** Reps left beyond the reported ones, if consistent; null: accurate, or unknown. */
   readonly bias: number | null;
   readonly due: { readonly date: LocalDate; readonly session: string } | null;
-  /** The week that may be handed out next, and what is open about it; null after the last. */
+  /** The week that may be sent next with its open problems; null after the last. */
   readonly next: {
     readonly week: number;
     readonly isDeload: boolean;
     /** Whether the week before it is done or ends by tomorrow. */
     readonly isDue: boolean;
-    /** Calls of the log that nobody has answered, and findings that need a person. */
+    /** Unanswered proposals, and findings that need the coach. */
     readonly calls: number;
     readonly findings: number;
   } | null;
@@ -91,7 +91,7 @@ export function blockStanding(watch: Watch): BlockStanding {
   };
 }
 
-/** The next session that is not begun. */
+/** The next session not started. */
 function dueIn(watch: Watch): BlockStanding['due'] {
   const last = lastIssued(watch);
   if (last === undefined || last.status === 'done') return null;

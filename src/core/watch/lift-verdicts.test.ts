@@ -23,7 +23,7 @@ const judged = (reps: readonly number[], workouts: readonly Workout[] = []) =>
     log: { workouts, sets: [], soreness: [] },
   });
 
-test('a lift that rises goes on, one that does not has stalled, one with four weeks is too early to judge', () => {
+test('a rising lift progresses, a flat one has stalled, one with four weeks is too early to judge', () => {
   expect(judged([8, 8, 8, 9, 9, 10, 10])[0]?.trend.verdict).toBe('goes on');
   expect(judged([8, 8, 8, 8, 8, 8, 8])[0]?.trend.verdict).toBe('stalled');
   expect(judged([8, 8, 8, 8])[0]?.trend.verdict).toBe('too early');
@@ -33,7 +33,7 @@ test('a lift that rises goes on, one that does not has stalled, one with four we
   });
 });
 
-test('three times yes: leave it alone; any no, and it is not said', () => {
+test('healthy, progressing and motivated: change nothing; if any fails, nothing is said', () => {
   const rising = judged([8, 8, 8, 9, 9, 10, 10]);
   const calm = { verdicts: rising, signs: false, rating: false };
   expect(leavesAlone(calm)).toBe(true);

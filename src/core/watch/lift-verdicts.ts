@@ -3,15 +3,15 @@ import { type LiftTrend, liftTrend, trendPoints } from '../effort/stall';
 import { toldOf } from '../on-the-day/session-note';
 import type { Watch } from './watch';
 
-/** How a lift of the block goes, with what the three questions come to. */
+/** How a lift of the block develops, with the answers to three questions. */
 export interface LiftVerdict {
   readonly exerciseId: string;
   readonly trend: LiftTrend;
-  /** Whether pain was told in it of late. */
+  /** Whether pain was reported in it recently. */
   readonly hurts: boolean;
 }
 
-/** Each lift of the block with how it goes: too early to say, going on, or stalled. */
+/** How each lift of the block develops: too early to say, progressing, or stalled. */
 export function liftVerdicts(
   watch: Pick<Watch, 'block' | 'athlete' | 'exposures' | 'conventions' | 'today' | 'log'>,
 ): readonly LiftVerdict[] {
@@ -34,8 +34,8 @@ export function liftVerdicts(
 }
 
 /**
- * The three questions asked before anything is changed: is the athlete healthy, progressing, and willing to go on? Three
- * times yes: leave it alone.
+ * Three questions before anything is changed: is the athlete healthy, progressing, and motivated? If all are yes,
+ * change nothing.
  */
 export function leavesAlone({
   verdicts,
@@ -43,7 +43,7 @@ export function leavesAlone({
   rating,
 }: {
   readonly verdicts: readonly LiftVerdict[];
-  /** Whether the signs propose a deload. */
+  /** Whether the fatigue score suggests a deload. */
   readonly signs: boolean;
   /** Whether the latest sessions were rated too hard. */
   readonly rating: boolean;

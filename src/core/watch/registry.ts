@@ -13,7 +13,7 @@ import { tired } from './kinds/tired';
 import type { Watch, WatchKind } from './watch';
 import type { WatchCall, WatchName } from './watch-call';
 
-/** Every kind that a day makes, most urgent first. */
+/** Every kind of alert, most urgent first. */
 export const WATCHES = [
   joint,
   signs,
@@ -31,7 +31,7 @@ export const WATCHES = [
 
 export const WATCH_NAMES: readonly WatchName[] = WATCHES.map(({ kind }) => kind);
 
-/** All that a day shows of a block, those answered already left out. */
+/** A block's alerts on a day, without answered ones. */
 export function watchCalls(
   watch: Watch,
   isAnswered: (call: Pick<WatchCall, 'subject' | 'id'>) => boolean,

@@ -3,7 +3,7 @@ import { signsOf } from '../recovery/check-in';
 import { signsSum } from '../recovery/signs';
 import type { Watch } from './watch';
 
-/** The sum of the signs as it was on a day: by what had been told and trained until then. */
+/** The fatigue score on a day, from what had been reported and trained until then. */
 export function signsOn(
   day: LocalDate,
   { checkIns, blockPlan, conventions }: Pick<Watch, 'checkIns' | 'blockPlan' | 'conventions'>,

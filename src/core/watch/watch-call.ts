@@ -4,17 +4,17 @@ import type { LocalDate } from '../calendar';
 import type { PainPlace } from '../on-the-day/session-note';
 import type { SignsVerdict } from '../recovery/signs';
 
-/** What a day shows and waits for the coach, as figures; the interface words it. */
+/** An alert that waits for the coach, as figures; the interface words it. */
 export interface WatchCall {
   readonly kind: WatchName;
-  /** Subject and a hash of the facts: an answered call stays answered until its facts change. */
+  /** Subject and a hash of the facts: an answered alert stays answered until its facts change. */
   readonly id: string;
-  /** Kind and what it is about. */
+  /** Kind and object. */
   readonly subject: string;
-  /** The week it is about. */
+  /** The week it concerns. */
   readonly week: number;
   readonly evidence: WatchEvidence;
-  /** What may be done, the best first; each is taken by its id. Declining leaves things as they are. */
+  /** The options, best first, each chosen by its id. Declining keeps things as they are. */
   readonly options: readonly WatchOption[];
 }
 
@@ -44,7 +44,7 @@ export type WatchEvidence =
       readonly done: number;
       /** The best estimate of each week, oldest first. */
       readonly line: readonly number[];
-      /** Whether it rose well before: a method that flattens after good weeks. */
+      /** Whether it rose before: a method that worked and has run its course. */
       readonly roseBefore: boolean;
     }
   | { readonly kind: 'days lost'; readonly sessions: readonly string[]; readonly daysLeft: number }
@@ -61,14 +61,14 @@ export type WatchEvidence =
 export interface WatchOption {
   readonly id: string;
   readonly does: WatchAction;
-  /** What it changes in the block; null: nothing. */
+  /** Its edit of the block; null: none. */
   readonly edit: Edit | null;
 }
 
 /** Weekly sets that muscles lose. */
 export type Cost = readonly { readonly muscle: Muscle; readonly sets: number }[];
 
-/** The parts of the score by which an exercise is ranked in another's place. */
+/** The parts of the score that ranks a substitute. */
 export interface SwapParts {
   readonly similarity: number;
   readonly samePattern: boolean;
@@ -83,7 +83,7 @@ export type WatchAction =
   | {
       readonly kind: 'arrange';
       readonly how: 'move' | 'merge' | 'drop';
-      /** Whether it holds from now on, not for one week alone. */
+      /** Whether it applies from now on, not only for one week. */
       readonly lasting: boolean;
       readonly moves: readonly { readonly session: string; readonly to: number }[];
       readonly left: readonly string[];
@@ -103,5 +103,5 @@ export type WatchAction =
   | { readonly kind: 'next block' }
   | { readonly kind: 'noted' };
 
-/** Taken as known: it stays quiet until its facts change. */
+/** Noted: it stays quiet until its facts change. */
 export const NOTED: WatchOption = { id: 'noted', does: { kind: 'noted' }, edit: null };

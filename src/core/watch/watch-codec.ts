@@ -18,7 +18,7 @@ const callSchema = z.looseObject({
   ),
 });
 
-/** Reads a call of a day as it was stored; what its kind adds was made by the engine, its edits are checked. */
+/** Reads a stored alert; the fields of its kind were made by the engine, its edits are validated. */
 export function decodeWatchCall(unchecked: unknown): Result<WatchCall> {
   const parsed = callSchema.safeParse(unchecked);
   return parsed.success ? ok(unchecked as WatchCall) : malformed(parsed.error);
@@ -34,7 +34,7 @@ const standingSchema = z.looseObject({
   adherence: z.looseObject({ sessions: done, sets: done }),
 });
 
-/** Reads where a block stands as it was stored. */
+/** Reads a block's stored state. */
 export function decodeBlockStanding(unchecked: unknown): Result<BlockStanding> {
   const parsed = standingSchema.safeParse(unchecked);
   return parsed.success ? ok(unchecked as BlockStanding) : malformed(parsed.error);

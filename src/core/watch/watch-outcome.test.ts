@@ -17,7 +17,7 @@ const TWO = block(
 
 const happened = (changes: Partial<Happened>): Happened => ({ block: TWO, today: '2026-11-20', ...changes });
 
-/** What came of a call with this evidence, answered on a day. */
+/** The result of an alert with these facts, answered on a day. */
 function cameOf(
   evidence: WatchEvidence,
   date: string,
@@ -38,7 +38,7 @@ describe('pain', () => {
     { kind: 'pain', slotId: 'squat', exerciseId: 'hack-squat', where, grade: 'slight', line: '' },
   ];
 
-  test('is counted in the sessions since, at that place alone; before the next session nothing shows', () => {
+  test('is counted in later sessions, at that place only; before the next session there is no result', () => {
     const weeks = ['all', 'all'] as const;
     const since = { weeks, told: { '1/thu': told('knee'), '2/mon': told('elbow'), '2/thu': told('knee') } };
     expect(cameOf(pain, '2026-11-05', since)).toEqual({ kind: 'pain', where: 'knee', times: 1, of: 2 });
@@ -46,7 +46,7 @@ describe('pain', () => {
   });
 });
 
-test('signs: the sum on the day of the answer against the latest check-in since, none before there is one', () => {
+test('fatigue: the score on the day of the answer against the latest check-in since; none before there is one', () => {
   const signs: WatchEvidence = { kind: 'signs', sum: 4, verdict: 'propose', clear: [], date: '2026-11-08' };
   const before = checkIn('2026-11-08', { slept: 'poorly', drive: 'low' });
   const after = checkIn('2026-11-15', { slept: 'so so' });
@@ -57,7 +57,7 @@ test('signs: the sum on the day of the answer against the latest check-in since,
     after: 2,
     date: '2026-11-15',
   });
-  // The same of a call that somebody is tired week after week, answered before anybody had checked in.
+  // The same for weeks of high fatigue, answered before anybody had checked in.
   const tired: WatchEvidence = { kind: 'tired', times: 3, lifts: [] };
   expect(cameOf(tired, '2026-11-07', { checkIns: [after] })).toMatchObject({ before: null, after: 2 });
 });
@@ -98,7 +98,7 @@ describe('a stall', () => {
     sets: [{ load, reps: 8, rir: 2, fatigue: 0 }],
   });
 
-  test('goes by the lift that took its place, from its first time on; one time is too few', () => {
+  test('follows the lift that replaced it from its first session on; one session is too few', () => {
     const exposures = [
       lifted('leg-press', '2026-11-01', 300),
       lifted('leg-press', '2026-11-05', 200),
@@ -112,7 +112,7 @@ describe('a stall', () => {
     expect(answered('2026-11-05')).toBeNull();
   });
 
-  test('left as it was, it goes by the lift itself', () => {
+  test('dismissed, it follows the lift itself', () => {
     const exposures = [lifted('hack-squat', '2026-11-05', 100), lifted('hack-squat', '2026-11-12', 100)];
     expect(cameOf(stall, '2026-11-02', { exposures })).toEqual({
       kind: 'lift',
@@ -126,14 +126,14 @@ describe('a stall', () => {
 describe('a week', () => {
   const lost: WatchEvidence = { kind: 'days lost', sessions: ['Session mon'], daysLeft: 4 };
 
-  test('that is over says how much of it was done; while it runs nothing', () => {
+  test('shows how much of it was done once it is over, and nothing while it runs', () => {
     const weeks = [['mon', 'thu'], ['thu']];
     const of = (today: string) => cameOf(lost, '2026-11-11', { weeks, today }, { week: 2 });
     expect(of('2026-11-15')).toBeNull();
     expect(of('2026-11-16')).toEqual({ kind: 'week', week: 2, sessions: { done: 1, planned: 2 } });
   });
 
-  test('with a session on another day: kept or not in the weeks begun since', () => {
+  test('with a session on another day: whether it was trained in the weeks started since', () => {
     const split: WatchEvidence = { kind: 'split', session: 'Session thu', missed: 3, of: 4 };
     const weeks = [['mon'], ['mon', 'thu'], ['mon']];
     const of = (date: string) =>
@@ -143,7 +143,7 @@ describe('a week', () => {
   });
 });
 
-test('begun poorly: of the sessions since that said how they began', () => {
+test('poor readiness: of later sessions that reported how they started', () => {
   const evidence: WatchEvidence = { kind: 'readiness', days: 3 };
   const readiness = (slept: 'poorly' | 'well'): Telling => ({
     kind: 'readiness',
@@ -159,7 +159,7 @@ test('begun poorly: of the sessions since that said how they began', () => {
   expect(cameOf(evidence, '2026-11-09', since)).toBeNull();
 });
 
-test('silence: the first session logged since; and a block that ends leaves nothing to say', () => {
+test('no log: the first session logged since; a block that ends has no result', () => {
   const quiet: WatchEvidence = { kind: 'no log', days: 6, last: '2026-11-02' };
   const weeks = [['mon', 'thu']];
   expect(cameOf(quiet, '2026-11-04', { weeks })).toEqual({ kind: 'logged again', date: '2026-11-05' });

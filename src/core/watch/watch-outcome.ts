@@ -8,43 +8,43 @@ import { signsOn } from './signs-on';
 import type { Watch } from './watch';
 import type { WatchCall } from './watch-call';
 
-/** A call of a day as it was answered. */
+/** An answered alert. */
 export interface WatchAnswer {
   readonly id: string;
   readonly call: WatchCall;
-  /** The option that was taken; null: things were left as they were. */
+  /** The chosen option; null: dismissed. */
   readonly optionId: string | null;
-  /** The day of the answer where the athlete lives. */
+  /** The athlete's local day of the answer. */
   readonly date: LocalDate;
 }
 
-/** What came of an answer to a call of a day, as far as the days since show it. */
+/** The result of an answered alert, as far as later days show it. */
 export type WatchOutcome =
-  /** In how many sessions since it still hurt there. */
+  /** In how many later sessions it still hurt there. */
   | { readonly kind: 'pain'; readonly where: PainPlace; readonly times: number; readonly of: number }
-  /** The signs of the check-in before the answer and of the latest since. */
+  /** Fatigue scores before the answer and of the latest check-in since. */
   | {
       readonly kind: 'signs';
       readonly before: number | null;
       readonly after: number;
       readonly date: LocalDate;
     }
-  /** The lift that is trained since: its best estimate against its first, per cent. */
+  /** The lift trained since: its best estimate against its first, per cent. */
   | { readonly kind: 'lift'; readonly exerciseId: string; readonly weeks: number; readonly gain: number }
   /** How much of the week was done in the end. */
   | { readonly kind: 'week'; readonly week: number; readonly sessions: OfPlanned }
   /** In how many weeks since the session was trained. */
   | { readonly kind: 'kept'; readonly session: string; readonly times: number; readonly of: number }
-  /** How many sessions since were begun poorly. */
+  /** How many later sessions started poorly. */
   | { readonly kind: 'begun poorly'; readonly times: number; readonly of: number }
-  /** The first session that was logged since. */
+  /** The first session logged since. */
   | { readonly kind: 'logged again'; readonly date: LocalDate }
-  /** What the reports since come to. */
+  /** How the later RIR reports compare. */
   | { readonly kind: 'reports'; readonly reps: number; readonly pairs: number };
 
 type Seen = Omit<Watch, 'exercises' | 'isFollowed'>;
 
-/** What came of the answer to a call of a day; null: nothing of it shows yet, or nothing ever does. */
+/** The result of an answered alert; null: nothing shows yet, or never will. */
 export function watchOutcome(answer: WatchAnswer, watch: Seen): WatchOutcome | null {
   const { call, date } = answer;
   const since = watch.log.workouts

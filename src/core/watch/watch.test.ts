@@ -9,7 +9,7 @@ import { weekDone } from './adherence';
 import { blockStanding, currentBlock } from './block-standing';
 import type { WatchOption } from './watch-call';
 
-/** Upper and lower days in turn, from Monday 2 November 2026. */
+/** Upper and lower days alternating, from Monday 2 November 2026. */
 const FOUR = block(
   [
     session('up1', 0, [slot('press', 'chest-press-machine'), slot('row', 'seal-row')]),
@@ -32,19 +32,19 @@ const daysOf = ({ blockPlan }: ReturnType<typeof watched>, week: number) =>
     (blockPlan.weeks[week - 1]?.plan.sessions ?? []).map(({ sessionId, day }) => [sessionId, day]),
   );
 
-describe('days lost', () => {
+describe('missed days', () => {
   const tuesday = (today: string, trained: readonly string[] = ['up1']): Happened => ({
     block: FOUR,
     today,
     weeks: [trained],
   });
 
-  test('not on the day itself; the day after, with the rest of the week arranged anew and what it costs', () => {
+  test('raise nothing on the day itself; the day after, the rest of the week rearranged with its cost', () => {
     expect(called('days lost', tuesday('2026-11-03'))).toEqual([]);
     const [call] = called('days lost', tuesday('2026-11-04'));
     expect(call?.evidence).toEqual({ kind: 'days lost', sessions: ['Session low1'], daysLeft: 5 });
     const [first] = call?.options ?? [];
-    // Wednesday is free, and nothing then lies too near.
+    // Wednesday is free, and nothing is then too close.
     expect(first?.does).toMatchObject({
       kind: 'arrange',
       how: 'move',
@@ -55,7 +55,7 @@ describe('days lost', () => {
     expect(call?.options.map(({ id }) => id)).toEqual(['move', 'drop', 'close']);
   });
 
-  test('taken, it holds for that week alone', () => {
+  test('when applied, it holds for that week only', () => {
     const [call] = called('days lost', tuesday('2026-11-04'));
     const changed = take(FOUR, call?.options[0]);
     const plan = unfold({
@@ -69,7 +69,7 @@ describe('days lost', () => {
     expect(plan.weeks[1]?.plan.sessions.find(({ sessionId }) => sessionId === 'low1')?.day).toBe(1);
   });
 
-  test('what is done stays, an optional session is no loss, and after the week only closing is left', () => {
+  test('finished sessions stay, a missed optional session is no loss, and after the week it can only be closed', () => {
     expect(called('days lost', tuesday('2026-11-04', ['up1', 'low1']))).toEqual([]);
     const optional = {
       ...FOUR,
@@ -93,7 +93,7 @@ describe('days lost', () => {
     );
   });
 
-  test('days on which the athlete cannot train are no way out', () => {
+  test('days on which the athlete cannot train are not offered', () => {
     const who = { ...watched(tuesday('2026-11-04')).athlete, days: [0, 1, 3, 4] };
     const [call] = called('days lost', { ...tuesday('2026-11-04'), athlete: who });
     const moved = (call?.options ?? []).flatMap(({ does }) => (does.kind === 'arrange' ? does.moves : []));
@@ -101,15 +101,15 @@ describe('days lost', () => {
     expect(call?.options.some(({ id }) => id === 'merge')).toBe(true);
   });
 
-  test('the facts are the sessions: a day later it is the same call, with another session lost another one', () => {
+  test('identified by the sessions: a day later it is the same alert, with another missed session a new one', () => {
     const id = (today: string) => called('days lost', tuesday(today))[0]?.id;
     expect(id('2026-11-05')).toBe(id('2026-11-04'));
     expect(id('2026-11-06')).not.toBe(id('2026-11-04'));
   });
 });
 
-describe('rearrange', () => {
-  test('legs on Wednesday instead of Tuesday leave Friday’s legs too near: the rest is moved', () => {
+describe('rearranging', () => {
+  test('legs on Wednesday instead of Tuesday are too close to Friday’s legs: the rest is moved', () => {
     const [call] = called('rearrange', {
       block: {
         ...FOUR,
@@ -123,7 +123,7 @@ describe('rearrange', () => {
     expect(call?.options[0]?.does).toMatchObject({ kind: 'arrange', how: 'move', breaks: 0 });
   });
 
-  test('nothing where what is left still fits', () => {
+  test('nothing if the rest still fits', () => {
     expect(
       called('rearrange', {
         block: FOUR,
@@ -135,10 +135,10 @@ describe('rearrange', () => {
   });
 });
 
-describe('the next week', () => {
+describe('sending the next week', () => {
   const running = (today: string): Happened => ({ block: FOUR, today, weeks: [['up1', 'low1', 'up2']] });
 
-  test('called for on the day before the last of the running one, not two days before', () => {
+  test('is due on the day before the running week’s last day, not two days before', () => {
     expect(called('next week', running('2026-11-06'))).toEqual([]);
     expect(called('next week', running('2026-11-07'))[0]).toMatchObject({
       week: 2,
@@ -147,7 +147,7 @@ describe('the next week', () => {
     });
   });
 
-  test('left for later, it is asked again when the week is over and every other day from then on', () => {
+  test('dismissed, it returns when the week is over and every other day from then on', () => {
     const id = (today: string) => called('next week', running(today))[0]?.id;
     expect(id('2026-11-07')).toBeDefined();
     expect(id('2026-11-09')).not.toBe(id('2026-11-07'));
@@ -155,7 +155,7 @@ describe('the next week', () => {
     expect(id('2026-11-12')).not.toBe(id('2026-11-10'));
   });
 
-  test('as soon as the week is done; the first one on the day before it begins', () => {
+  test('is due as soon as the week is done; the first week on the day before it starts', () => {
     expect(called('next week', { block: FOUR, today: '2026-11-06', weeks: ['all'] })).toHaveLength(1);
     expect(called('next week', { block: FOUR, today: '2026-10-31' })).toEqual([]);
     expect(called('next week', { block: FOUR, today: '2026-11-01' })[0]?.evidence).toMatchObject({
@@ -167,7 +167,7 @@ describe('the next week', () => {
 describe('no log', () => {
   const quiet = (today: string): Happened => ({ block: FOUR, today, weeks: [['up1']] });
 
-  test('five days without one, of which something was due; not four', () => {
+  test('after five days with something due; not after four', () => {
     expect(called('no log', quiet('2026-11-06'))).toEqual([]);
     expect(called('no log', quiet('2026-11-07'))[0]?.evidence).toEqual({
       kind: 'no log',
@@ -179,13 +179,13 @@ describe('no log', () => {
     expect(id('2026-11-12')).not.toBe(id('2026-11-07'));
   });
 
-  test('a long gap in which nothing was due is none', () => {
+  test('not after a long gap with nothing due', () => {
     const rare = block([session('a', 0, [slot('1', 'leg-press')])], { weeks: 4 });
     expect(called('no log', { block: rare, today: '2026-11-08', weeks: [['a']] })).toEqual([]);
   });
 });
 
-describe('the block ends', () => {
+describe('the end of a block', () => {
   const short = { ...FOUR, weeks: 1, deload: null };
 
   test('a week before its last day, unless another block follows', () => {
@@ -199,7 +199,7 @@ describe('the block ends', () => {
   });
 });
 
-describe('signs and readiness', () => {
+describe('fatigue and readiness', () => {
   const poor = checkIn('2026-11-08', {
     slept: 'poorly',
     drive: 'low',
@@ -207,7 +207,7 @@ describe('signs and readiness', () => {
     appetite: 'so so',
   });
 
-  test('six points propose a deload, five do not; nine urge it', () => {
+  test('a score of six suggests a deload, five does not; nine urges it', () => {
     const at = (checkIns: NonNullable<Happened['checkIns']>) =>
       called('signs', { block: FOUR, today: '2026-11-08', weeks: ['all'], checkIns });
     expect(at([poor])[0]?.evidence).toMatchObject({
@@ -225,7 +225,7 @@ describe('signs and readiness', () => {
     expect(at([worse])[0]?.evidence).toMatchObject({ sum: 9, verdict: 'urge' });
   });
 
-  test('taken, the next week is a deload and the rest moves behind it', () => {
+  test('applied, the next week is a deload and later weeks move back', () => {
     const [call] = called('signs', { block: FOUR, today: '2026-11-08', weeks: ['all'], checkIns: [poor] });
     const eased = take(FOUR, call?.options[0]);
     const { weeks } = watched({ block: eased, today: '2026-11-08', weeks: ['all'] }).blockPlan;
@@ -242,7 +242,7 @@ describe('signs and readiness', () => {
   const badly: Telling = { kind: 'readiness', slept: 'poorly', feels: 'so so', rescue: null };
   const well: Telling = { kind: 'readiness', slept: 'well', feels: 'well', rescue: null };
 
-  test('three sessions in a row begun poorly, not two, not with a good one between', () => {
+  test('three sessions in a row with poor readiness; not two, and not with a good one between', () => {
     const at = (...said: readonly Telling[]) =>
       called('readiness', {
         block: FOUR,
@@ -275,7 +275,7 @@ describe('a joint', () => {
     told: Object.fromEntries(sessions.map(([id, telling]) => [`1/${id}`, [telling]])),
   });
 
-  test('slight pain once is none; slight twice or clear once is one', () => {
+  test('slight pain once raises nothing; slight twice or clear once does', () => {
     expect(called('joint', told(['low1', hurts('slight')]))).toEqual([]);
     expect(called('joint', told(['low1', hurts('slight')], ['low2', hurts('slight')]))[0]?.evidence).toEqual({
       kind: 'joint',
@@ -286,14 +286,14 @@ describe('a joint', () => {
     expect(called('joint', told(['low1', hurts('clear')]))).toHaveLength(1);
   });
 
-  test('first longer sets, then a shorter range, then another exercise; nothing trains through it', () => {
+  test('longer sets first, then a shorter range, then another exercise; no option trains through pain', () => {
     const [call] = called('joint', told(['low1', hurts('clear')]));
     const how = (call?.options ?? []).map(({ does }) => (does.kind === 'ease joint' ? does.how : does.kind));
     expect(how.slice(0, 2)).toEqual(['longer sets', 'restricted range']);
     expect(how.at(-1)).toBe('noted');
   });
 
-  test('what was told more than three weeks ago is past', () => {
+  test('reports more than three weeks old no longer count', () => {
     const then = { ...told(['low1', hurts('clear')]), weeks: ['all', 'all', 'all', 'all'] } as const;
     expect(called('joint', { ...then, today: '2026-11-24' })).toHaveLength(1);
     expect(called('joint', { ...then, today: '2026-11-25' })).toEqual([]);
@@ -320,7 +320,7 @@ describe('a stall', () => {
       ...changes,
     });
 
-  test('four weeks no better than those before: the ranked swaps with the parts of their score', () => {
+  test('four weeks no better than those before: ranked substitutes with the parts of their score', () => {
     const [call] = at(flat);
     expect(call?.evidence).toMatchObject({ kind: 'stall', exerciseId: 'leg-press', gain: 0, done: 100 });
     const [first] = call?.options ?? [];
@@ -329,13 +329,13 @@ describe('a stall', () => {
     expect(changed.sessions[3]?.slots[0]?.exercise.id).not.toBe('leg-press');
   });
 
-  test('a gain of half a per cent goes on; three weeks of it are too few to judge', () => {
+  test('a gain of half a per cent is progress; three weeks without are too few to judge', () => {
     // 100 kg at ten to failure: 133.3; a rep more is 2.5 % more.
     expect(at([...flat.slice(0, -1), on('2026-11-23', 9)])).toEqual([]);
     expect(at(flat.slice(3))).toEqual([]);
   });
 
-  test('tired, hurting or not done is not stalled', () => {
+  test('tired, painful or skipped lifts have not stalled', () => {
     expect(at(flat, { weeks: [['up1'], ['up1'], ['up1'], ['up1']], closed: [1, 2, 3, 4] })).toEqual([]);
     const pain: Telling = {
       kind: 'pain',
@@ -359,7 +359,7 @@ describe('the split', () => {
     closed: [1, 2, 3, 4],
   });
 
-  test('the same day missed three weeks of four, not two: another day or another split, with its cost', () => {
+  test('the same day missed in three weeks of four, not two: another day or another split, with its cost', () => {
     expect(called('split', without(2))).toEqual([]);
     const [call] = called('split', without(3));
     expect(call?.evidence).toEqual({ kind: 'split', session: 'Session low2', missed: 3, of: 4 });
@@ -368,7 +368,7 @@ describe('the split', () => {
     expect(dropped.sessions.map(({ id }) => id)).toEqual(['up1', 'low1', 'up2']);
   });
 
-  test('three weeks are too few to say so', () => {
+  test('three weeks are too few for it', () => {
     const three = {
       ...without(3),
       weeks: [['up1'], ['up1'], ['up1']],
@@ -379,8 +379,8 @@ describe('the split', () => {
   });
 });
 
-describe('where a block stands', () => {
-  test('planned, running, done; sessions and sets of the week handed out; what is due next', () => {
+describe('a block’s state', () => {
+  test('planned, running, done; sessions and sets of the sent week; what is due next', () => {
     expect(blockStanding(watched({ block: FOUR, today: '2026-10-20' }))).toMatchObject({
       state: 'planned',
       week: 0,
@@ -401,7 +401,7 @@ describe('where a block stands', () => {
     expect(blockStanding(done)).toMatchObject({ state: 'done', due: null, next: null });
   });
 
-  test('what was left out of a week counts as planned and not done', () => {
+  test('sessions skipped for a week count as planned and not done', () => {
     const left = {
       ...FOUR,
       sessions: FOUR.sessions.map((one) =>
@@ -418,7 +418,7 @@ describe('where a block stands', () => {
   });
 });
 
-test('a lift of long sets that rises has not stalled: its rising sets are not cut off at fifteen reps', () => {
+test('a rising lift with long sets has not stalled: sets above fifteen reps count', () => {
   const on = (date: string, reps: number): Exposure => ({
     exerciseId: 'leg-press',
     slotId: 'leg',
@@ -438,7 +438,7 @@ test('a lift of long sets that rises has not stalled: its rising sets are not cu
   ).toEqual([]);
 });
 
-describe('tired week after week', () => {
+describe('high fatigue week after week', () => {
   const heavy = block([
     session('a', 0, [slot('squat', 'barbell-back-squat'), slot('row', 'seal-row')]),
     session('b', 3, [slot('leg', 'leg-press')]),
@@ -447,7 +447,7 @@ describe('tired week after week', () => {
   const at = (...checkIns: NonNullable<Happened['checkIns']>) =>
     called('tired', { block: heavy, today: '2026-11-23', weeks: ['all', 'all', 'all'], checkIns });
 
-  test('three check-ins with four points each, not two, not with a good one among them: off the spine', () => {
+  test('three check-ins with a score of four, not two, not with a low one between: less load on the spine', () => {
     const [call] = at(tired('2026-11-08'), tired('2026-11-15'), tired('2026-11-22'));
     expect(call?.evidence).toEqual({ kind: 'tired', times: 3, lifts: ['barbell-back-squat'] });
     const [first] = call?.options ?? [];
@@ -457,7 +457,7 @@ describe('tired week after week', () => {
     expect(at(tired('2026-11-08'), checkIn('2026-11-15'), tired('2026-11-22'))).toEqual([]);
   });
 
-  test('nothing where no free weight loads the spine', () => {
+  test('nothing if no free weight loads the spine', () => {
     expect(
       called('tired', {
         block: FOUR,
@@ -469,7 +469,7 @@ describe('tired week after week', () => {
   });
 });
 
-test('the block that is theirs just now: the one handed out last of those that run, else planned, else the last done', () => {
+test('the current block: the last sent of the running ones, otherwise a planned one, otherwise the last finished', () => {
   const block = (id: string, state: 'planned' | 'running' | 'done', issuedAt: string | null) => ({
     id,
     state,

@@ -13,14 +13,14 @@ import type { WeekState } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 import type { WatchCall } from './watch-call';
 
-/** A block as a day finds it: what it follows from, what it comes to, and which day it is where the athlete lives. */
+/** A block on a day: its inputs, its plan, and the athlete's local day. */
 export interface Watch {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly blockPlan: BlockPlan;
   readonly log: Log;
   readonly checkIns: readonly CheckIn[];
-  /** What the athlete has lifted, over all blocks. */
+  /** The athlete's lifts over all blocks. */
   readonly exposures: readonly Exposure[];
   readonly exercises: ExerciseLookup;
   readonly conventions: Conventions;
@@ -29,24 +29,24 @@ export interface Watch {
   readonly today: LocalDate;
 }
 
-/** A kind of call that a day makes: one object, one file. */
+/** A kind of alert: one object, one file. */
 export interface WatchKind {
   readonly kind: WatchCall['kind'];
   readonly propose: (watch: Watch) => readonly WatchCall[];
 }
 
-/** The week that is being trained: the last one handed out, while it is not done. */
+/** The week in training: the last sent one, unless it is done. */
 export function runningWeek({ blockPlan }: Pick<Watch, 'blockPlan'>): WeekState | undefined {
   const last = blockPlan.weeks.findLast(({ issued }) => issued !== null);
   return last?.status === 'issued' ? last : undefined;
 }
 
-/** The last week handed out, done or not. */
+/** The last sent week, done or not. */
 export function lastIssued({ blockPlan }: Pick<Watch, 'blockPlan'>): WeekState | undefined {
   return blockPlan.weeks.findLast(({ issued }) => issued !== null);
 }
 
-/** The first building week that is not handed out yet. */
+/** The first unsent building week. */
 export function nextBuilding({ blockPlan }: Pick<Watch, 'blockPlan'>): WeekState | undefined {
   return blockPlan.weeks.find(({ issued, plan }) => issued === null && plan.kind === 'building');
 }
@@ -56,12 +56,12 @@ export function lastDay({ startDate }: Pick<WeekPlan, 'startDate'>, cycleDays: n
   return addDays(startDate, cycleDays - 1);
 }
 
-/** The day on which a session of a week is due. */
+/** The due day of a session in a week. */
 export function dueOn({ startDate }: Pick<WeekPlan, 'startDate'>, day: number): LocalDate {
   return addDays(startDate, day);
 }
 
-/** What the checks look at, with a certain week in hand; undefined where the block cannot be judged. */
+/** The input of checks for a given week; undefined if the block cannot be judged. */
 export function checksOf(watch: Watch, week: WeekPlan): CheckInput | undefined {
   const input = checkInput(watch);
   return input === undefined ? undefined : { ...input, week };

@@ -24,7 +24,7 @@ type TakenIn =
     }
   | { readonly status: 'refused'; readonly problems: readonly Problem[] };
 
-/** Ends the transaction: of what a file holds nothing stays. */
+/** Rolls back the transaction: nothing of a file is kept. */
 export class Refused extends Error {
   constructor(readonly problems: readonly Problem[]) {
     super('refused');
@@ -32,8 +32,8 @@ export class Refused extends Error {
 }
 
 /**
- * Takes an athlete in from a file, with everything or not at all. Ids stay as they are where they are free; where any of
- * them is taken, by whomever, the athlete comes in beside, under ids of their own.
+ * Imports an athlete from a file, everything or nothing. Ids stay if they are free; if any is taken, by anybody, the
+ * athlete is added under new ids.
  */
 export async function takeInAthlete(asker: Asker, file: ArchivedAthlete, now: Date): Promise<TakenIn> {
   return inOne(asker, now, async (transaction) => {
@@ -52,8 +52,8 @@ type AccountTakenIn =
   | Extract<TakenIn, { status: 'refused' }>;
 
 /**
- * Takes in all that a coach's file holds beside what is there, or nothing of it: exercises, templates, athletes with
- * everything. The coach's own name, address and figures stay as they are, and so do names they have given to exercises.
+ * Imports everything from a coach's file beside existing data, or nothing: exercises, templates, athletes with
+ * everything. The coach's own name, address, rules and exercise names are not changed.
  */
 export async function takeInAccount(asker: Asker, file: AccountFile, now: Date): Promise<AccountTakenIn> {
   return inOne(asker, now, async (transaction) => {
@@ -78,7 +78,7 @@ export async function takeInAccount(asker: Asker, file: AccountFile, now: Date):
   });
 }
 
-/** Does something in one transaction that may refuse what it is given, and brings blocks up to date behind it. */
+/** Runs an import in a transaction that may be refused, and updates blocks afterwards. */
 export async function inOne<T>(
   asker: Asker,
   now: Date,
@@ -110,7 +110,7 @@ async function athleteWithin(
   if (problems.length > 0)
     throw new Refused(problems.map((problem) => ({ ...problem, path: `${path}${problem.path}` })));
   const named = await withExercises(asker, file, now, transaction);
-  // One who is on their way out makes room for themself.
+  // An athlete being deleted gives up their place.
   const leaving = own(asker, { id: named.athlete.id, eraseAt: { [Op.ne]: null } });
   await models().athletes.destroy({ where: leaving, transaction });
   const isCopy = await isTaken(named, transaction);
@@ -129,7 +129,7 @@ async function athleteWithin(
   return { athleteId: athlete.id, name: athlete.name, isCopy, blocks };
 }
 
-/** Takes in exercises of a file. @returns how many were not there yet */
+/** Imports exercises of a file. @returns how many were new */
 export async function takeInLibrary(
   asker: Asker,
   exercises: readonly Exercise[],
@@ -138,7 +138,7 @@ export async function takeInLibrary(
   return transact(async (transaction) => (await keepExercises(asker, exercises, now, transaction)).added);
 }
 
-/** Takes in a template of a file, with the own exercises that stand in it. */
+/** Imports a template of a file, with the custom exercises it uses. */
 export async function takeInTemplate(
   asker: Asker,
   template: Omit<TemplateFile, 'format' | 'version'>,
@@ -169,7 +169,7 @@ async function templateWithin(
   );
 }
 
-/** Whether the database took a value for no value of its column: too long, or out of its range. */
+/** Whether the database rejected a value for its column: too long, or out of range. */
 function isUnfit(error: unknown): boolean {
   const code = (error as { parent?: { code?: string } }).parent?.code ?? '';
   return /^ER_(DATA_TOO_LONG|WARN_DATA_OUT_OF_RANGE|TRUNCATED_WRONG_VALUE.*|INVALID_CHARACTER_STRING)$/.test(
@@ -177,7 +177,7 @@ function isUnfit(error: unknown): boolean {
   );
 }
 
-/** The file with its own exercises kept, by the ids they have here. */
+/** The file with its custom exercises stored, under the ids they have here. */
 async function withExercises(
   asker: Asker,
   file: ArchivedAthlete,
@@ -189,8 +189,8 @@ async function withExercises(
 }
 
 /**
- * Keeps exercises that are not there yet. One whose id is another coach's, or stands here with other facts, gets another id.
- * @returns the ids that changed, and how many revisions were added
+ * Stores new exercises. One whose id belongs to another coach, or has other facts here, gets another id.
+ * @returns the changed ids, and how many revisions were added
  */
 async function keepExercises(
   { coachId }: Asker,
@@ -232,7 +232,7 @@ async function keepExercises(
   return { names, added: fresh.length };
 }
 
-/** The same value with ids in the place of others, wherever they stand alone or name an entry. */
+/** The same value with ids replaced, wherever they are values or keys. */
 function renamed<T>(value: T, names: ReadonlyMap<string, string>): T {
   if (names.size === 0) return value;
   const walk = (one: unknown): unknown => {
@@ -244,7 +244,7 @@ function renamed<T>(value: T, names: ReadonlyMap<string, string>): T {
   return walk(value) as T;
 }
 
-/** Whether any of a file's ids stands in the database, whoever's it is. */
+/** Whether any of a file's ids exists in the database, for any coach. */
 async function isTaken(file: ArchivedAthlete, transaction: Transaction): Promise<boolean> {
   const { athletes, blocks, issued, workouts, sets, soreness, ramps, measurements, checkIns } = models();
   const done = file.blocks.flatMap((block) => block.workouts);
@@ -265,7 +265,7 @@ async function isTaken(file: ArchivedAthlete, transaction: Transaction): Promise
   return false;
 }
 
-/** Reads back what was written and plans it, so that nothing comes in that a page cannot show. */
+/** Reads back what was written and plans it, so that nothing is imported that a page cannot show. */
 export async function tryOut(
   asker: Asker,
   blocks: readonly string[],

@@ -42,7 +42,7 @@ import { notesOf } from '../repositories/stored-log';
 const text = (at: Date) => at.toISOString();
 const textOf = (at: Date | null) => at?.toISOString() ?? null;
 
-/** An athlete with everything as it stands at one moment; undefined where there is no such athlete. */
+/** An athlete with everything, as of one moment; undefined if there is no such athlete. */
 export async function athleteFile(asker: Asker, athleteId: string): Promise<AthleteFile | undefined> {
   return transact(async (transaction) => {
     const exercises = await ownExercises(asker, transaction);
@@ -53,7 +53,7 @@ export async function athleteFile(asker: Asker, athleteId: string): Promise<Athl
   });
 }
 
-/** Everything of a coach as it stands at one moment, passwords, sessions and phones apart. */
+/** All of a coach's data as of one moment, without passwords, sessions and phones. */
 export async function accountFile(asker: Asker): Promise<AccountFile> {
   return transact(async (transaction) => {
     const { coaches, templates, athletes } = models();
@@ -95,12 +95,12 @@ export async function accountFile(asker: Asker): Promise<AccountFile> {
   });
 }
 
-/** All revisions of the coach's own exercises. */
+/** All revisions of the coach's custom exercises. */
 export async function libraryFile(asker: Asker): Promise<LibraryFile> {
   return { format: LIBRARY_FORMAT, version: 1, exercises: [...(await ownExercises(asker))] };
 }
 
-/** One of the coach's own templates, with the own exercises that stand in it. */
+/** One of the coach's templates, with the custom exercises it uses. */
 export async function templateFile(asker: Asker, id: string): Promise<TemplateFile | undefined> {
   const row = await models().templates.findOne({ where: { [Op.and]: [{ id }, seenBy(asker)] } });
   if (row === null) return undefined;
@@ -146,7 +146,7 @@ async function archivedAthlete(
     archivedAt: textOf(archivedAt),
     measurements: measured.map((one) => {
       const { id, localDate: date, kind, value, unit, at } = one.get();
-      // Kinds and units are checked when they are written.
+      // Kinds and units are validated when written.
       return {
         id,
         date,
@@ -288,7 +288,7 @@ function setOf(row: LoggedSetRow): ArchivedWorkout['sets'][number] {
   };
 }
 
-/** An answered call; what is still open follows from the rest. */
+/** An answered call; open ones are recomputed from the rest. */
 function callOf(row: CallRow): ArchivedBlock['calls'] {
   const { id, subject, week, status, source, editId, byRule } = row;
   if (status === 'pending') return [];

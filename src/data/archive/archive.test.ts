@@ -20,7 +20,10 @@ import { accountFile, athleteFile, libraryFile, templateFile } from './archive-o
 
 afterAll(closeDatabase);
 
-/** An athlete with all that a file holds: an own exercise, steps, two weeks lived, pain, check-ins, a measurement, answers. */
+/**
+ * An athlete with everything a file contains: a custom exercise, steps, two simulated weeks, pain, check-ins, a
+ * measurement, answers.
+ */
 async function somebody() {
   const own = {
     ...exerciseById('hack-squat'),
@@ -69,7 +72,7 @@ async function fileOf(asker: Asker, athleteId: string) {
   return file;
 }
 
-test('an athlete with everything: written, read, erased and taken in again they are as they were', async () => {
+test('an athlete with everything is unchanged after export, deletion and import', async () => {
   const { asker, athlete, blockId, exercise } = await somebody();
   const file = await fileOf(asker, athlete.id);
   expect(file.exercises).toEqual([exercise]);
@@ -92,17 +95,17 @@ test('an athlete with everything: written, read, erased and taken in again they 
   expect(await fileOf(asker, athlete.id)).toEqual(file);
   const after = await findTraining(asker, blockId);
   expect({ ...after, readAt: '', athleteRevision: 0 }).toEqual({ ...before, readAt: '', athleteRevision: 0 });
-  // What waits for the coach is worked out from it again.
+  // Alerts and proposals are recomputed.
   expect(await roster(asker)).toMatchObject([{ block: { id: blockId, state: 'running' } }]);
 });
 
-test('who is there already comes in beside themself, all ids new; with another coach their exercises come along', async () => {
+test('an athlete already there is added beside themself with new ids; for another coach their exercises are added too', async () => {
   const { asker, athlete, exercise } = await somebody();
   const file = await fileOf(asker, athlete.id);
   const beside = await takeInAthlete(asker, file, NOW);
   if (beside.status !== 'taken in') throw new Error(JSON.stringify(beside));
   expect(beside).toMatchObject({ isCopy: true, name: `${athlete.name} (copy)` });
-  // Their own exercise is the one that is there.
+  // Their custom exercise is the existing one.
   expect(await ownExercises(asker)).toEqual([exercise]);
   const copy = await fileOf(asker, beside.athleteId);
   const plain = (of: typeof file) =>

@@ -1,9 +1,9 @@
 import type { SetPlan } from '../../plan/set';
 
 /**
- * Sets as a rep bank asks them: last time's reps set by set, and one more in the set in which strength and drift leave
- * most room; on a tie in the earliest. Sets beyond those of last time stay as they are.
- * @param sets as they were laid out, with what is predicted of them
+ * A rep bank's sets: last time's reps set by set, with one added to the set with most room by strength and drop-off;
+ * the earliest on a tie. Sets beyond last time's stay as they are.
+ * @param sets as laid out, with their predictions
  * @param before reps of each set last time, at the same load
  */
 export function banked(sets: readonly SetPlan[], before: readonly number[]): readonly SetPlan[] {

@@ -33,7 +33,7 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
   const technique = withSetCount(target.technique, target.sets);
   const parts = shortOfFailure(partsOf(technique), target);
   const rest = parts[0]?.rest?.(slot.rest) ?? slot.rest;
-  // In a group the others' sets are rest too, and for one side the other's.
+  // In a group the other exercises' sets are rest too, and for one side the other side's.
   const seconds = rest + facts.between + otherSide(facts, technique, target);
   const perSet = driftPerSet(seconds, target.conventions);
   const count = setCount(technique);
@@ -88,7 +88,7 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
   return record(facts, held(facts, target), technique, { sets, why, rest, seconds, perSet, low });
 }
 
-/** The least that is left in reserve where failing is not safe. */
+/** Least RIR where failure is not safe. */
 const SHORT_OF_FAILURE = 1;
 
 function shortOfFailure(parts: readonly Part[], { mayFail }: SlotTarget): readonly Part[] {
@@ -96,7 +96,7 @@ function shortOfFailure(parts: readonly Part[], { mayFail }: SlotTarget): readon
   return parts.map((part) => ({ ...part, leastRir: Math.max(SHORT_OF_FAILURE, part.leastRir ?? 0) }));
 }
 
-/** The target with what held it back from failure, where the week or a set of its own asked for that. */
+/** The target with what held it back from failure, if the week or one of its sets asked for that. */
 function held({ slot }: SlotFacts, target: SlotTarget): SlotTarget {
   const { mayFail, rir, override, weekRir, gate } = target;
   if (mayFail) return target;
@@ -115,7 +115,7 @@ function shifted(range: RepRange, offset: number): RepRange {
   return offset === 0 ? range : { low: range.low + offset, high: range.high + offset };
 }
 
-/** Seconds for which one side rests while the other works: as many reps as the range's top. */
+/** Seconds for which one side rests while the other works: as many reps as the top of the range. */
 function otherSide(
   { slot, exercise }: SlotFacts,
   technique: TechniqueParameters,
@@ -126,7 +126,9 @@ function otherSide(
   return slot.range.high * secondsPerRep({ measure: exercise.measure, tempo }, conventions);
 }
 
-/** What the sets of a part hold: reps that are given, or that rise together, are the same in all of them. */
+/**
+ * What stays constant over a part's sets: reps that are given, or that rise together, are the same in all of them.
+ */
 function heldOf({ slot }: SlotFacts, { range, minis }: Part, written: RepRange): Held {
   if (written.low === written.high && range?.low === range?.high) return 'hold reps';
   return minis === undefined && RULES[slot.loadRule].holdsReps === true ? 'hold reps' : heldBy(slot.drift);
@@ -134,7 +136,7 @@ function heldOf({ slot }: SlotFacts, { range, minis }: Part, written: RepRange):
 
 const heldBy = (drift: SlotFacts['slot']['drift']): Held => (drift === 'hold RIR' ? 'hold RIR' : 'hold reps');
 
-/** What set 1 of a part may ask, so that the last of its sets still reaches the bottom. */
+/** Reps set 1 of a part may have, so that its last set still reaches the bottom. */
 function boundRange(
   { slot, exercise }: SlotFacts,
   { conventions, rangeBinds }: SlotTarget,
@@ -149,7 +151,7 @@ function boundRange(
     : firstSetRange(written, perSet, efforts);
 }
 
-/** RIR that a part's first set ends at, and RIR left after its first reps. */
+/** RIR at the end of a part's first set, and RIR left after its first reps. */
 function effortOf(
   part: Part,
   { rir: asked, override, conventions, curve }: SlotTarget,
@@ -175,7 +177,7 @@ interface PartSetting
   readonly technique: TechniqueParameters;
 }
 
-// Written out in full: this is made for every part of every slot and week, a thousand times for every key pressed.
+// Spelled out for speed: this is created for every part of every slot and week, a thousand times per keystroke.
 function partPlan(
   { slot, exercise }: SlotFacts,
   { weekRir, strength, curve, conventions }: SlotTarget,
@@ -217,7 +219,7 @@ function partPlan(
   };
 }
 
-/** The slot as it is shown and handed out, with its reasons. */
+/** The slot as shown and sent, with its reasons. */
 function record(
   { slot, exercise, grid, carried, movedFrom, away }: SlotFacts,
   { strength, gate, override, rir, whyRir, whySets }: SlotTarget,

@@ -15,19 +15,21 @@ import { isHard } from '../../volume/credit';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotTarget } from './target';
 
-/** How an easy week lightens a slot. */
+/** How an easy week reduces a slot. */
 export interface Easing extends Pick<Lightening, 'sets' | 'load' | 'ofMax' | 'reps' | 'rir'> {
   readonly week: 'deload' | 'recover';
   /** Whether the slot is done at all. */
   readonly kept: boolean;
-  /** Sets of its muscle's slots before it, with which its own are rounded once; absent: by itself. */
+  /** Earlier slots of its muscle whose sets are rounded together with its own; absent: rounded separately. */
   readonly before?: number;
 }
 
-/** A slot lightened for a deload or recover week: rounds left out, loads and reps lowered, and reps cut to a reserve. */
+/**
+ * A slot made easier for a deload or recovery week: rounds dropped, loads and reps reduced, and reps cut to a RIR.
+ */
 export function easeSlot(facts: SlotFacts, planned: SlotPlan, easing: Easing, target: SlotTarget): SlotPlan {
   const before = planned.sets.filter(({ optional }) => !optional);
-  // What is one round by its shape gives up pieces of it.
+  // A technique that is a single round drops parts of it.
   const isOne = setLimits(planned.technique).most === 1;
   const rounds = isOne ? before.length : new Set(before.map(({ round }) => round)).size;
   const count = easing.kept ? fewerSets(rounds, easing.sets, isOne ? undefined : easing.before) : 0;
@@ -77,7 +79,7 @@ function easeRounds(
   let round = new Stamina(0, lighter, conventions.roundBack);
   let before = 0;
   return sets.map((set, at): SetPlan => {
-    // What was past failure, or a section after the full reps, has no place in an easy week.
+    // Sections past failure or after the full reps are dropped in an easy week.
     const plain = { ...set, sections: [] };
     const wished = Math.max(1, roundHalfUp(set.reps * easing.reps));
     if (set.load === null || strength === null) {
@@ -86,7 +88,7 @@ function easeRounds(
       return credited(plain, { reps, rir, predictedRir: null }, conventions);
     }
     const load = easedLoad(facts, hundredths(set.load), easing, strength.oneRepMax);
-    // Nothing can be foreseen of it: the load gives way, and pieces of the round.
+    // Nothing can be predicted for it: the load is reduced, and parts of the round are dropped.
     if (set.predictedRir === null && !held) {
       const rir = Math.max(easing.rir, set.rir);
       return credited(
@@ -136,7 +138,7 @@ function credited(
   return { ...set, ...figures, hard, credit: hard ? set.credit : 0 };
 }
 
-/** The load as moved times the factor, made of what the equipment allows and never heavier than before. */
+/** The load as moved times the factor, made with the equipment and never heavier than before. */
 function easedLoad(facts: SlotFacts, load: Hundredths, easing: Easing, oneRepMax: number): Hundredths {
   const moved = facts.carried * 100 + load;
   const wished = Math.min(moved * easing.load, easing.ofMax < 1 ? oneRepMax * 100 * easing.ofMax : moved);

@@ -22,33 +22,33 @@ import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 import type { SlotTarget } from './target';
 
-/** A part of a slot's technique whose first set is looked for. */
+/** A part of a technique whose first set is to be found. */
 export interface PartAsked {
   readonly part: Part;
-  /** What set 1 may ask, and the range as it is written. */
+  /** Reps set 1 may have, and the range as written. */
   readonly range: RepRange;
   readonly written: RepRange;
-  /** RIR it is to end at, and RIR left after its first reps. */
+  /** RIR at its end, and RIR left after its first reps. */
   readonly rir: number;
   readonly leadRir: number;
-  /** Reps lost to the slot's sets before it. */
+  /** Reps lost to the slot's earlier sets. */
   readonly fatigue: number;
-  /** Load of the slot's first part; null while it is looked for, or for the first part itself. */
+  /** Load of the slot's first part; null if unknown, or for the first part itself. */
   readonly top: Hundredths | null;
   readonly isFirst: boolean;
 }
 
 /** The first set of a part. */
 export interface FirstSet {
-  /** Null while it is looked for. */
+  /** Null if unknown. */
   readonly load: Hundredths | null;
   readonly reps: number;
   readonly why: Reason;
-  /** What the load was found with; null where no strength is known or the exercise is held. */
+  /** What the load was found with; null if no strength is known or the exercise is a hold. */
   readonly input: RuleInput | null;
 }
 
-/** The first set of a part: found by its rule, settled by the coach's answer, or written into the week by hand. */
+/** The first set of a part: by its rule, fixed by the coach's answer, or typed into the week. */
 export function firstSet(
   facts: SlotFacts,
   history: SlotHistory,
@@ -141,7 +141,7 @@ function foundSet(
 
 const byReps = doubleProgression('double progression, first set', 'first set').choose;
 
-/** The first set of a part by the slot's load rule, or by what the technique says makes its load rise. */
+/** The first set of a part by the slot's load rule, or by what the technique uses instead. */
 function fitPart(
   { slot }: SlotFacts,
   { earned }: SlotHistory,
@@ -152,7 +152,7 @@ function fitPart(
   if (part.ofMax !== undefined) return shareOfMax(input, part.ofMax);
   if (part.drop !== undefined && top !== null) {
     const own = part.ownRule && input.last !== null ? RULES[slot.loadRule].choose(input) : undefined;
-    // A back-off stays lighter than the set it follows.
+    // A back-off stays lighter than the set before it.
     if (own !== undefined && hundredths(own.chosen.load) < top) return own;
     return backOffFit(input, top, part.drop);
   }
@@ -167,13 +167,13 @@ function fitPart(
   }
 }
 
-/** Reps that the coach wrote stay as written whatever the rule would make of them; its load stands. */
+/** Reps the coach wrote stay, whatever the rule would choose; its load is used. */
 function asWritten(fit: LoadChoice, input: RuleInput, { range }: Part): LoadChoice {
   if (range === undefined || range.low !== range.high || fit.chosen.reps === range.low) return fit;
   return { ...fit, chosen: candidate(input, hundredths(fit.chosen.load), range.low) };
 }
 
-/** What a rule looks at where all loads are moved: a strength so much lower or higher, and last time's load with it. */
+/** The inputs of a rule if all loads are shifted: strength and last time's load scaled alike. */
 function shifted(input: RuleInput, { now, before }: SlotTarget['shift']): RuleInput {
   if (now === 1 && before === 1) return input;
   const { last, carried, grid } = input;
@@ -187,19 +187,21 @@ function shifted(input: RuleInput, { now, before }: SlotTarget['shift']): RuleIn
   };
 }
 
-/** A choice with what is predicted by the strength there is. */
+/** A choice with its prediction from current strength. */
 function unshifted(fit: LoadChoice, input: RuleInput, { now }: SlotTarget['shift']): LoadChoice {
   if (now === 1) return fit;
   const real = ({ load, reps }: Candidate) => candidate(input, hundredths(load), reps);
   return { ...fit, chosen: real(fit.chosen), others: fit.others.map(real) };
 }
 
-/** A load as a share of the one-rep max. A technique's own is easy on purpose and asks the middle of the range. */
+/**
+ * A load as a share of the one-rep max. A technique's own share is easy on purpose and uses the middle of the range.
+ */
 function shareOfMax(input: RuleInput, share: number): LoadChoice {
   return atShare(input, share, (_, { low, high }) => roundHalfUp((low + high) / 2));
 }
 
-/** A share that the coach wrote, with the reps of the range that leave what is asked. */
+/** A share the coach wrote, with the reps of the range that leave the target RIR. */
 function writtenShare(input: RuleInput, share: number): LoadChoice {
   return atShare(input, share, (load, { low, high }) =>
     clamp(roundHalfDown(capacity(input, load) - input.targetRir), low, high),
@@ -225,10 +227,7 @@ function ruleName({ slot }: SlotFacts, technique: TechniqueParameters, part: Par
   return progress === 'earned' || progress === 'reps' ? progress : slot.loadRule;
 }
 
-/**
- * Seconds of a hold: what leaves the target in reserve, within the slot's range; the load, if there is any, stays as it
- * was.
- */
+/** Seconds of a hold: those that leave the target RIR, within the slot's range; a load, if any, stays. */
 function heldSet(
   { slot, grid }: SlotFacts,
   { strength, conventions, rir: targetRir }: SlotTarget,

@@ -4,7 +4,7 @@ import { asHundredths, decimal, lighter } from '../../units';
 import type { SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 
-/** A planned slot with the loads and reps of its last building week, as they were planned or logged. */
+/** A planned slot with the loads and reps of its last building week, as planned or logged. */
 export function lastWeekAgain(
   { grid, carried }: SlotFacts,
   { last: lastTime }: SlotHistory,
@@ -17,9 +17,9 @@ export function lastWeekAgain(
       const first = planned.sets.find(({ role }) => role === set.role);
       if (last === undefined || first?.load == null || set.load === null) return set;
       if (set.piece === 1) return { ...set, load: decimal(last.load), reps: Math.min(set.reps, last.reps) };
-      // Pieces that are alike stay alike.
+      // Equal parts stay equal.
       const reps = set.reps === first.reps ? Math.min(set.reps, last.reps) : set.reps;
-      // What was dropped inside a round keeps its share of the first load.
+      // Drops inside a round keep their share of the first load.
       const share = (carried + set.load) / (carried + first.load);
       const moved = nearestLoad(grid, asHundredths((carried * 100 + last.load) * share - carried * 100));
       return { ...set, reps, load: decimal(lighter(moved, last.load)) };

@@ -12,43 +12,43 @@ import { asHundredths, decimal, type Hundredths, lighter } from '../../units';
 import { isHard } from '../../volume/credit';
 import type { SlotFacts } from '../slot-facts';
 
-/** A part's first set as it was chosen, and what its further sets follow from. */
+/** A part's chosen first set, and what its further sets depend on. */
 export interface PartPlan {
   readonly part: Part;
-  /** Load of its first set; null while it is looked for. */
+  /** Load of its first set; null if unknown. */
   readonly load: Hundredths | null;
   readonly reps: number;
-  /** The range as it is written, and what its sets hold. */
+  /** The range as written, and what stays constant over its sets. */
   readonly range: RepRange;
   readonly mode: Held;
-  /** RIR it is to end at, and RIR left after its first reps. */
+  /** RIR at its end, and RIR left after its first reps. */
   readonly rir: number;
   readonly leadRir: number;
-  /** RIR of the week before any offset, for sets with an effort of their own. */
+  /** The week's RIR before any offset, for sets with their own effort. */
   readonly weekRir: number;
-  /** Sets of the slot before this part's, and all of them without the optional ones. */
+  /** Sets of the slot before this part's, and all of them without optional ones. */
   readonly before: number;
   readonly count: number;
   readonly optional: number;
-  /** Reps lost by each further set. */
+  /** Reps lost per further set. */
   readonly perSet: number;
-  /** What one rep of drift is in the unit that is counted: 1, or a share of a hold's seconds. */
+  /** One rep of drop-off in the counted unit: 1, or a share of a hold's seconds. */
   readonly unit: number;
   /** Seconds after each set. */
   readonly rest: number;
-  /** Reps that the strength estimate has at a load at this part's first set; null without one. */
+  /** Reps possible at a load in this part's first set by the strength estimate; null without one. */
   readonly capacity: ((load: Hundredths) => number) | null;
-  /** RIR predicted for so many reps of a hold at its k-th set; in place of `capacity`. */
+  /** RIR predicted for this many reps of a hold in its k-th set; replaces `capacity`. */
   readonly predictHold: ((reps: number, k: number) => number) | null;
   /** Half of the range in which the exercise is easier. */
   readonly easier: Half;
-  /** Whether its sets say anything of the exercise's strength at large: half reps and sets by the clock do not. */
+  /** Whether its sets measure the exercise's strength: half reps and timed sets do not. */
   readonly measuresStrength: boolean;
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
 }
 
-/** What a set of the slot, from 0, has of its own; the last set's word before its number's, then its part's. */
+/** A set's own effort, tempo or cue (sets from 0); the last set's value wins over its number's, then its part's. */
 function own<F extends 'rir' | 'tempo' | 'cue'>(
   { setTargets }: Slot,
   { at, count, role }: OwnPlace,
@@ -63,14 +63,14 @@ function own<F extends 'rir' | 'tempo' | 'cue'>(
   return null;
 }
 
-/** Which set of its slot it is, from 0, of how many, and what for. */
+/** The set's position in its slot, from 0, the number of sets, and its role. */
 interface OwnPlace {
   readonly at: number;
   readonly count: number;
   readonly role: Role;
 }
 
-/** RIR of a set with an effort of its own; null where it has none. */
+/** RIR of a set with its own effort; null if it has none. */
 export function ownRir(
   slot: Slot,
   place: OwnPlace,
@@ -81,7 +81,7 @@ export function ownRir(
   return Math.max(leastRir, effort.kind === 'fixed' ? effort.rir : Math.max(0, weekRir + effort.offset));
 }
 
-/** RIR of a set of the slot, from 0: its own, the technique's for the last one, or what it would drift to. */
+/** RIR of a set of the slot, from 0: its own, the technique's for the last one, or by drop-off. */
 export function rirOfSet(
   slot: Slot,
   plan: Pick<PartPlan, 'part' | 'count' | 'weekRir'>,
@@ -89,7 +89,7 @@ export function rirOfSet(
   drifted: number,
 ): number {
   const { lastRir, leastRir = 0, role } = plan.part;
-  // Most slots have no set of its own: this is asked for every set, a thousand times for every key pressed.
+  // Most slots have no set of their own; this runs for every set, a thousand times per keystroke.
   const effort =
     slot.setTargets.length === 0
       ? null
@@ -97,7 +97,9 @@ export function rirOfSet(
   return effort ?? (lastRir !== undefined && at === plan.count - 1 ? lastRir : drifted);
 }
 
-/** All sets of a part: later ones by drift, single ones by their own effort, rounds by what is left inside them. */
+/**
+ * All sets of a part: later ones by drop-off, single ones by their own effort, rounds by the reps left inside them.
+ */
 export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
   const { slot } = facts;
   const { part } = plan;
@@ -126,13 +128,13 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
   return sets;
 }
 
-/** Set-up of a set where they rotate; null: the slot's. As it is, the exercise is one of them where that is written. */
+/** A set's variant if variants rotate; null: the slot's. The plain exercise is one of them if it is listed. */
 function turnOf({ rotate, variant }: Slot, at: number): string | null {
   const turn = rotate.length === 0 ? null : (rotate[at % rotate.length] ?? null);
   return turn === AS_IT_IS && variant === null ? null : turn;
 }
 
-/** Where a set stands in its slot. */
+/** A set's position in its slot. */
 interface SetPlace extends Pick<SetPlan, 'id' | 'round' | 'variant' | 'optional'> {
   /** Its number in its part, from 1. */
   readonly k: number;
@@ -143,7 +145,7 @@ type OwnWords = Pick<SetPlan, 'tempo' | 'cue'>;
 
 const NO_WORDS: OwnWords = {};
 
-/** Tempo and cue that a set has of its own. */
+/** A set's own tempo and cue. */
 function ownWords(slot: Slot, place: OwnPlace): OwnWords {
   const tempo = own(slot, place, 'tempo');
   const cue = own(slot, place, 'cue');
@@ -158,17 +160,16 @@ interface Effort {
 /** Reps and RIR of a part's k-th set. */
 function effortOfSet(slot: Slot, plan: PartPlan, k: number, fixed: boolean): Effort {
   const { part, perSet, unit, range } = plan;
-  // A hold's reserve is counted in reps, its length in seconds.
+  // A hold's RIR is counted in reps, its length in seconds.
   const perReps = plan.mode === 'hold reps' ? perSet : perSet * unit;
   const drifted = driftedSet(plan.mode, { reps: baseReps(slot, plan), rir: plan.rir }, perReps, k);
-  // Fixed reps cannot give way: the round ends nearer failure.
+  // Fixed reps cannot be reduced: the round ends closer to failure.
   if (fixed && part.minis !== undefined) return { reps: plan.reps, rir: drifted.rir };
   const rir = rirOfSet(slot, plan, plan.before + k - 1, drifted.rir);
   if (fixed) return { reps: plan.reps, rir };
   if (k === 1) return { reps: plan.reps, rir };
   const own = ownReps(plan, k, rir) ?? drifted.reps + roundHalfDown((drifted.rir - rir) * unit);
-  // A set with an effort of its own keeps to the range as well, unless set 1 itself passes its top; what goes to
-  // failure ends where it ends.
+  // A set with its own effort also stays in the range, unless set 1 exceeds it; a set to failure has no target reps.
   const most = rir > 0 ? Math.max(range.high, plan.reps) : Number.POSITIVE_INFINITY;
   return {
     reps: Math.max(
@@ -179,14 +180,14 @@ function effortOfSet(slot: Slot, plan: PartPlan, k: number, fixed: boolean): Eff
   };
 }
 
-/** Reps that leave so many in reserve at a part's k-th set; null where no strength is known. */
+/** Reps that leave this RIR in a part's k-th set; null if no strength is known. */
 function ownReps(plan: PartPlan, k: number, rir: number): number | null {
   if (plan.load === null || plan.capacity === null) return null;
   const cost = plan.part.minis === undefined ? plan.leadRir - plan.rir : 0;
   return roundHalfDown(plan.capacity(plan.load) - plan.perSet * (k - 1) - cost - rir);
 }
 
-/** Reps of the first set at the effort of the part, whatever effort of its own it was found for. */
+/** Reps of the first set at the part's effort, whatever effort of its own it was found for. */
 function baseReps(slot: Slot, plan: PartPlan): number {
   const { leastRir = 0, role } = plan.part;
   const place = { at: plan.before, count: plan.count, role };
@@ -213,13 +214,12 @@ function leadOf(
   return { ...lead, made };
 }
 
-// Written out in full: this is made a thousand times for every key pressed.
+// Spelled out for speed: this is created a thousand times per keystroke.
 function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPlan {
   const { part } = plan;
   const { optional, round } = place;
   const predictedRir = predicted(plan, reps, place.k);
-  // By what is predicted; as asked only while nothing is known.
-  // What cannot be done even once counts for nothing.
+  // By prediction; by the target only if nothing is known. A set that cannot be done once counts nothing.
   const isDoable = predictedRir === null || isAtLeast(predictedRir + reps, 1);
   const counts = isDoable && isHard(predictedRir ?? rir, plan.conventions);
   const hard = counts && !optional && part.role !== 'easy';
@@ -253,7 +253,7 @@ function predicted(plan: PartPlan, reps: number, k: number): number | null {
   return plan.capacity(plan.load) - plan.perSet * (k - 1) - reps - cost;
 }
 
-/** A round at a load of its own, a share of the first round's as the equipment makes it. */
+/** A round with its own load, a share of the first round's as the equipment makes it. */
 function risen(
   facts: SlotFacts,
   plan: PartPlan,
@@ -275,7 +275,7 @@ function risen(
   return pieces(facts, { ...plan, load }, place, lead, fixedMinis(others, pause));
 }
 
-/** A round's pieces: loads made of what there is, RIR by what is left, credit by the round. */
+/** A round's parts: makeable loads, RIR by the reps left, credit by the round. */
 function pieces(
   facts: SlotFacts,
   plan: PartPlan,
@@ -300,7 +300,7 @@ function pieces(
       role: part.role,
       load: own == null ? null : decimal(own),
       reps,
-      // What cannot be known of a round is asked as the week asks it.
+      // What cannot be predicted in a round has the week's RIR.
       rir: known ? rir : plan.rir,
       predictedRir: foreseen?.[at] ?? null,
       hard: credit > 0,
@@ -318,7 +318,7 @@ function pieces(
   });
 }
 
-/** Loads of a round's pieces in hundredths, none heavier than the one before; null while they are looked for. */
+/** Loads of a round's parts in hundredths, none heavier than the one before; null if unknown. */
 function pieceLoads(
   { grid, carried }: SlotFacts,
   load: Hundredths | null,
@@ -337,7 +337,7 @@ function pieceLoads(
   return loads;
 }
 
-/** RIR predicted at the end of each piece; null without a strength estimate. */
+/** RIR predicted at the end of each part; null without a strength estimate. */
 function foreseenRirs(
   { carried }: SlotFacts,
   { load, capacity, perSet }: PartPlan,
@@ -350,7 +350,7 @@ function foreseenRirs(
   return roundRirs({ ...lead, reach: capacity(load) - perSet * (k - 1) }, madeOf(minis, loads, carried));
 }
 
-/** The pieces with the shares that the loads as made really are. */
+/** The parts with the shares of their makeable loads. */
 function madeOf(minis: readonly Mini[], loads: readonly (number | null)[], carried: number): readonly Mini[] {
   const moved = (at: number) => carried * 100 + (loads[at] ?? 0);
   return minis.map((mini, at) =>

@@ -22,7 +22,7 @@ test('the ramp’s RIR with the slot’s offset, never below failure; or the slo
 const quads = (add: number): AddedSets => ({ kind: 'add sets', slotId: '1', muscle: 'quads', week: 2, add });
 const failedAt = (sets: number, floor: number): Failed => ({ muscle: 'quads', failedAt: sets, floor });
 
-test('prescribed sets, and those that answers have added, within what the technique holds', () => {
+test('prescribed sets plus those that answers have added, within the technique’s limits', () => {
   expect(slotSets(press, { added: [], failed: null, before: 0 }, FIRST)).toEqual({
     sets: 3,
     whySets: { code: 'sets/prescribed', sets: 3 },
@@ -34,18 +34,18 @@ test('prescribed sets, and those that answers have added, within what the techni
   expect(slotSets(press, { added: [quads(-9)], failed: null, before: 0 }, FIRST).sets).toBe(1);
 });
 
-test('after a recover week midway between the floor and where it failed: (8 + 16) / 2 of 16, so 5 sets become 4', () => {
+test('after a recovery week midway between the minimum and where it failed: (8 + 16) / 2 of 16, so 5 sets become 4', () => {
   expect(slotSets(press, { added: [quads(2)], failed: failedAt(16, 8), before: 0 }, FIRST)).toEqual({
     sets: 4,
     whySets: { code: 'sets/after-recover', muscle: 'quads', failedAt: 16, floor: 8, sets: 4 },
   });
 });
 
-test('a muscle that failed below its floor comes back at what it had', () => {
+test('a muscle that failed below its minimum returns to what it had', () => {
   expect(slotSets(press, { added: [], failed: failedAt(6, 8), before: 0 }, FIRST).sets).toBe(3);
 });
 
-test('what is met midway is rounded once over the slots of the muscle: four and four that failed at 8 of 6 come back as 7', () => {
+test('the midway reduction is rounded once over the muscle’s slots: four and four that failed at 8 of 6 become 7', () => {
   const four = { technique: { kind: 'straight', sets: 4 }, rampTo: null } as const;
   const at = (before: number) => slotSets(four, { added: [], failed: failedAt(8, 6), before }, FIRST).sets;
   expect([at(0), at(4)]).toEqual([4, 3]);
@@ -54,7 +54,7 @@ test('what is met midway is rounded once over the slots of the muscle: four and 
   expect([wide(0), wide(4), wide(8)]).toEqual([4, 3, 4]);
 });
 
-test('a planned way of sets: 2 to 4 in six weeks are 2, 2, 3, 3, 4, 4; responses come on top', () => {
+test('planned sets from 2 to 4 in six weeks are 2, 2, 3, 3, 4, 4; responses come on top', () => {
   const rising = { ...press, technique: { kind: 'straight', sets: 2 }, rampTo: 4 } as const;
   const none = { added: [], failed: null, before: 0 };
   const in6 = (week: number) => slotSets(rising, none, { week, weeks: 6 }).sets;
@@ -65,7 +65,7 @@ test('a planned way of sets: 2 to 4 in six weeks are 2, 2, 3, 3, 4, 4; responses
   });
   expect(slotSets(rising, { ...none, added: [quads(1)] }, { week: 6, weeks: 6 }).sets).toBe(5);
   expect(slotSets(rising, none, { week: 1, weeks: 1 }).sets).toBe(4);
-  // Half a set is a set: 3 to 4 over three weeks.
+  // Half a set is rounded up: 3 to 4 over three weeks.
   const half = { ...rising, technique: { kind: 'straight', sets: 3 } } as const;
   expect([1, 2, 3].map((week) => slotSets(half, none, { week, weeks: 3 }).sets)).toEqual([3, 4, 4]);
 });

@@ -17,32 +17,32 @@ import { isHeld, type SlotFacts } from '../slot-facts';
 import { lastFirstSet, type SlotHistory, strengthAt } from '../slot-history';
 import type { WeekAsked } from '../week-asked';
 
-/** What the week asks of a slot before its loads are found. */
+/** The week's target for a slot, before its loads are found. */
 export interface SlotTarget {
   readonly rir: number;
-  /** RIR of the week before the slot's offset. */
+  /** The week's RIR before the slot's offset. */
   readonly weekRir: number;
   readonly whyRir: Reason;
   readonly sets: number;
   readonly whySets: Reason;
-  /** As it is done this week: with its own progress, behind its gate. */
+  /** The technique as done this week: with its own progress, within its limits. */
   readonly technique: TechniqueParameters;
   readonly gate: Gate | null;
-  /** Whether a set of it may end at failure. */
+  /** Whether one of its sets may end at failure. */
   readonly mayFail: boolean;
   readonly override: WeekOverride | null;
   readonly strength: Strength | null;
-  /** A coach's answer that settles set 1. */
+  /** A coach's answer that fixes set 1. */
   readonly pinned: Pinned | null;
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
   readonly rangeBinds: Planner['rangeBinds'];
-  /** Whether reps rise before load does: in a cut. */
+  /** Whether reps rise before load does: while cutting. */
   readonly repsFirst: boolean;
   readonly pass: number;
-  /** Share that the loads of this week are moved to, and those of the week before. */
+  /** Factors on the loads of this week and of the week before. */
   readonly shift: WeekAsked['shift'];
-  /** Share of the one-rep max, 0-1, that its load is written as in this week; null: by its rule. */
+  /** The written share of the one-rep max this week, 0-1; null: by its rule. */
   readonly ofMax: number | null;
 }
 
@@ -52,26 +52,28 @@ interface Pinned {
   readonly reps: number;
 }
 
-/** Where a muscle of a slot failed before its last recover week, in fractional sets. */
+/** Where a muscle of a slot failed before its last recovery week, in fractional sets. */
 export interface Failed {
   readonly muscle: Muscle;
   readonly failedAt: number;
   readonly floor: number;
 }
 
-/** What the coach's answers ask of one slot in one week. */
+/** The orders of the coach's answers for a slot in a week. */
 export interface SlotOrders {
   readonly added: readonly AddedSets[];
   readonly firstSet: FirstSet | null;
   readonly recovers: boolean;
   readonly failed: Failed | null;
-  /** Sets of the slots of its muscle before it in the week; what is halved or met midway is rounded over all of them. */
+  /**
+   * Sets of its muscle's earlier slots in the week; halving and the midway reduction are rounded over all of them.
+   */
   readonly before: number;
 }
 
 export const NO_ORDERS: SlotOrders = { added: [], firstSet: null, recovers: false, failed: null, before: 0 };
 
-/** What a building week asks of a slot, with its technique as given. */
+/** A slot's target in a building week, with its technique as given. */
 export function slotTarget(
   { curve, rangeBinds, pass }: Pick<Planner, 'curve' | 'rangeBinds' | 'pass'>,
   facts: SlotFacts,
@@ -109,19 +111,22 @@ export function slotTarget(
   };
 }
 
-/** The share of the one-rep max a slot is written with, so many calendar weeks after the first. */
+/** The written share of the one-rep max, this many calendar weeks after the first. */
 function shareInWeek({ ofMax }: Slot, weeks: number): number | null {
   return ofMax === null ? null : clamp(ofMax.share + ofMax.weekly * weeks, 0, MOST_OF_MAX) / 100;
 }
 
 const MOST_OF_MAX = 105;
 
-/** Sets of a building week on an even way from the first to the last one, to whole sets, half up. */
+/** Sets of a building week on a straight line from the first to the last, rounded half up. */
 function rampedSets(from: number, to: number, { week, weeks }: { week: number; weeks: number }): number {
   return weeks <= 1 ? to : roundHalfUp(from + ((to - from) * (week - 1)) / (weeks - 1));
 }
 
-/** Prescribed sets, on their planned way where they have one, plus what answers have added up to this week; midway after a recover week. */
+/**
+ * Prescribed sets, planned to rise if written so, plus those added by answers up to this week; midway after a
+ * recovery week.
+ */
 export function slotSets(
   { technique, rampTo }: Pick<Slot, 'technique' | 'rampTo'>,
   { added, failed, before }: Pick<SlotOrders, 'added' | 'failed' | 'before'>,
@@ -146,7 +151,7 @@ export function slotSets(
   return { sets, whySets: { code: 'sets/response', prescribed, added: by, sets } };
 }
 
-/** The first set an order settles; null while the facts it was given on are others. */
+/** The first set fixed by an order; null once its facts have changed. */
 export function pinnedSet(
   facts: SlotFacts,
   history: SlotHistory,

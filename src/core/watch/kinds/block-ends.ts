@@ -3,7 +3,7 @@ import { callId } from '../../calls/call';
 import { lastDay, lastIssued, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
 
-/** The last week of a block is handed out and ends soon, and no other block is there to follow. */
+/** A block's last sent week ends soon, and no other block follows. */
 export const blockEnds: WatchKind = {
   kind: 'block ends',
   propose: (watch) => {

@@ -10,8 +10,8 @@ import { checksOf, dueOn, lastDay, runningWeek, type Watch, type WatchKind } fro
 import type { Cost, WatchOption } from '../watch-call';
 
 /**
- * Sessions of the running week whose day has passed without them: the week arranged anew on the days that are left, or
- * closed where none is. What is done stays put.
+ * Sessions of the running week whose day has passed without training: the week rearranged on the remaining days, or
+ * closed if there are none. Finished sessions stay.
  */
 export const daysLost: WatchKind = {
   kind: 'days lost',
@@ -46,7 +46,7 @@ export const daysLost: WatchKind = {
   },
 };
 
-/** The ways in which the rest of the week may go on. */
+/** Ways to continue the week. */
 function arranged(watch: Watch, running: WeekState, input: CheckInput): readonly WatchOption[] {
   const { plan } = running;
   const options = missedSessionOptions(input, situationOf(watch, running));
@@ -57,7 +57,7 @@ function arranged(watch: Watch, running: WeekState, input: CheckInput): readonly
   }));
 }
 
-/** Where the running week stands: done, gone and free days. */
+/** The running week's state: finished sessions, past and free days. */
 export function situationOf(
   watch: Pick<Watch, 'block' | 'athlete' | 'today'>,
   { plan, performed }: Pick<WeekState, 'plan' | 'performed'>,
@@ -98,7 +98,7 @@ export function arrangeAction(
   };
 }
 
-/** The week as it is: what is not done by now is not done. */
+/** The week as it is: what is not done by now stays undone. */
 function closing(watch: Watch, { plan, performed }: WeekState, input: CheckInput): WatchOption {
   const cost = new Map<string, number>();
   for (const { session, credit } of sessionsOf(input))

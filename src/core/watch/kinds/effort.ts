@@ -5,7 +5,7 @@ import { roundHalfUp } from '../../rounding';
 import { lastIssued, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
 
-/** Reported reserve is off one way, steadily: loads that follow from it are too. */
+/** Reported RIR is consistently wrong in one direction, and so are the loads computed from it. */
 export const effort: WatchKind = {
   kind: 'effort',
   propose: (watch) => {
@@ -17,7 +17,7 @@ export const effort: WatchKind = {
     return [
       {
         kind: 'effort',
-        // To the half rep: a further exposure is not another fact.
+        // Rounded to half a rep, so that another exposure is not a new fact.
         id: callId(subject, [roundHalfUp(bias.mean * 2)]),
         subject,
         week,

@@ -7,7 +7,7 @@ import { toldOf } from '../../on-the-day/session-note';
 import { checksOf, nextBuilding, type Watch, type WatchKind } from '../watch';
 import { NOTED, type WatchOption } from '../watch-call';
 
-/** How often slight pain in one joint is told before it is a call; clear pain is one at once. */
+/** Slight pain reports in a joint that make an alert; one clear report is enough. */
 const SLIGHT_TIMES = 2;
 
 interface Told {
@@ -18,8 +18,8 @@ interface Told {
 }
 
 /**
- * Pain in a joint, clear once or slight again: first longer and lighter sets, then a restricted range, then another
- * exercise. Never to train through it.
+ * Pain in a joint, clear once or slight repeatedly: first longer and lighter sets, then a restricted range, then
+ * another exercise. Never training through it.
  */
 export const joint: WatchKind = {
   kind: 'joint',
@@ -35,7 +35,7 @@ export const joint: WatchKind = {
         ...input,
         athlete: { ...watch.athlete, joints: [{ joint: where, since, note: '' }] },
       });
-      // Nothing of the plan loads it any more.
+      // Nothing in the plan loads it any more.
       if (found === undefined) return [];
       const subject = `joint/${where}`;
       return [

@@ -3,7 +3,7 @@ import { callId } from '../../calls/call';
 import { nextToIssue } from '../../unfold/issue';
 import { lastDay, lastIssued, type WatchKind } from '../watch';
 
-/** The running week is done or about to end and the next one is not handed out; or the first is about to begin. */
+/** The running week is done or about to end and the next is not sent; or the first is about to start. */
 export const nextWeek: WatchKind = {
   kind: 'next week',
   propose: (watch) => {
@@ -21,7 +21,7 @@ export const nextWeek: WatchKind = {
     return [
       {
         kind: 'next week',
-        // Left for later it is asked again once the week is over, and every other day from then on.
+        // Dismissed, it returns once the week is over, and every other day from then on.
         id: callId(subject, [next, Math.max(-1, Math.floor(-endsIn / 2))]),
         subject,
         week: next,

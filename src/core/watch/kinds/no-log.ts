@@ -3,7 +3,7 @@ import { callId } from '../../calls/call';
 import { dueOn, runningWeek, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
 
-/** A week is running and for days nothing was logged, though something was due. */
+/** A week is running and nothing was logged for days although something was due. */
 export const noLog: WatchKind = {
   kind: 'no log',
   propose: (watch) => {
@@ -24,7 +24,7 @@ export const noLog: WatchKind = {
     return [
       {
         kind: 'no log',
-        // Noted it is said again when as many days more have passed.
+        // Once noted, it returns after as many days again.
         id: callId(subject, [last, Math.floor(days / watch.conventions.quietDays)]),
         subject,
         week: plan.week,

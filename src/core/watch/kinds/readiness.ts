@@ -4,7 +4,7 @@ import { deloadNow } from '../../schedule/deload-now';
 import { nextBuilding, type WatchKind } from '../watch';
 import { NOTED, type WatchOption } from '../watch-call';
 
-/** The latest sessions in a row were all begun after a poor night or feeling poorly. */
+/** The latest sessions in a row all started after a poor night or feeling poorly. */
 export const readiness: WatchKind = {
   kind: 'readiness',
   propose: (watch) => {
@@ -18,7 +18,7 @@ export const readiness: WatchKind = {
     const latest = told.slice(-conventions.poorDays);
     if (latest.length < conventions.poorDays || !latest.every(({ poor }) => poor)) return [];
     const workout = latest.at(-1)?.workout;
-    // What was said a block ago is past.
+    // Reports of an earlier block do not count.
     if (workout === undefined || workout !== log.workouts.at(-1)) return [];
     const next = nextBuilding(watch);
     const days = told.length - told.findLastIndex(({ poor }) => !poor) - 1;
@@ -40,7 +40,7 @@ export const readiness: WatchKind = {
         subject,
         week: workout.week,
         evidence: { kind: 'readiness', days },
-        // Sleep comes first; a deload is the second thought.
+        // Sleep comes first; a deload is the second option.
         options: [NOTED, ...deload],
       },
     ];

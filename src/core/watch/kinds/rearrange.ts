@@ -7,8 +7,8 @@ import { NOTED } from '../watch-call';
 import { arrangeAction, situationOf } from './days-lost';
 
 /**
- * A session was trained on another day than planned, and what is left of the week now breaks a rule of the calendar that
- * it kept before: the rest arranged anew. Nothing where a day is lost: that call does it.
+ * A session was trained on another day than planned, and the rest of the week now breaks a calendar rule it kept
+ * before: the rest rearranged. Nothing if a day was missed: that alert covers it.
  */
 export const rearrange: WatchKind = {
   kind: 'rearrange',

@@ -5,7 +5,7 @@ import { deloadNow } from '../../schedule/deload-now';
 import { nextBuilding, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
 
-/** The signs of the latest check-in add up to a deload, and the next week is none. */
+/** The latest check-in's fatigue score suggests a deload, and the next week is none. */
 export const signs: WatchKind = {
   kind: 'signs',
   propose: (watch) => {
@@ -14,7 +14,7 @@ export const signs: WatchKind = {
     const score = signsOf(checkIns, blockPlan.observations, today);
     const next = nextBuilding(watch);
     if (latest === undefined || score === null || next === undefined) return [];
-    // A deload that comes next anyway needs no call.
+    // A deload that comes next anyway needs no alert.
     if (blockPlan.weeks.find(({ issued }) => issued === null) !== next) return [];
     const { sum, verdict } = signsSum(score, latest.drive === 'eager', conventions);
     if (verdict !== 'propose' && verdict !== 'urge') return [];

@@ -6,7 +6,10 @@ import { checksOf, nextBuilding, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
 import { arrangeAction } from './days-lost';
 
-/** The same day missed most weeks of a month: the split does not fit the life; another day or another split, with what it costs. */
+/**
+ * The same day missed in most weeks of a month: the split does not fit the athlete's life; another day or another
+ * split, with its cost.
+ */
 export const split: WatchKind = {
   kind: 'split',
   propose: (watch) => {

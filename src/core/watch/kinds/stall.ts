@@ -17,12 +17,12 @@ import { checksOf, nextBuilding, type Watch, type WatchKind } from '../watch';
 import { NOTED, type WatchOption } from '../watch-call';
 
 const MOST_SWAPS = 3;
-/** Lifts that are called at once, those that fell most first: more at a time is a new plan, not a swap. */
+/** Most lifts reported at once, the largest decline first: more would be a new plan, not a swap. */
 const MOST_STALLS = 2;
 
 /**
- * A lift without gain over four weeks and more, though its sets were done and recovery is fine: the ranked swaps, the
- * parts of each score shown.
+ * A lift without gain over at least four weeks although its sets were done and recovery is fine: ranked substitutes,
+ * with the parts of each score.
  */
 export const stall: WatchKind = {
   kind: 'stall',
@@ -45,7 +45,7 @@ export const stall: WatchKind = {
       return [
         {
           kind: 'stall' as const,
-          // The line by its best: a further flat week is not another fact.
+          // Identified by its best, so that another flat week is not a new fact.
           id: callId(subject, [roundHalfUp(Math.max(...trend.line))]),
           subject,
           week: next.plan.week,
@@ -75,7 +75,7 @@ function recoversWell({ checkIns, blockPlan, today, conventions }: Watch): boole
   return signs === null || signsSum(signs, false, conventions).sum < conventions.signsPropose;
 }
 
-/** Whether a muscle the lift is for is behind twice or still sore: then it is tired, not stalled. */
+/** Whether a muscle of the lift was below target twice or is still sore: then it is tired, not stalled. */
 function isTired(exerciseId: string, { block, blockPlan }: Watch, input: CheckInput): boolean {
   const slot = slotsOf(exerciseId, block)[0]?.slot;
   const movers = slot === undefined ? [] : primeMovers(input.exerciseOf(asPlanned(slot)));
@@ -93,7 +93,7 @@ function hurts(exerciseId: string, watch: Watch): boolean {
   );
 }
 
-/** Share of the lift's sets that were done of late, per cent; sets of sessions still to come aside. */
+/** Share of the lift's recent sets that were done, per cent; without sessions still to come. */
 function doneShare(exerciseId: string, watch: Watch): number {
   let [done, planned] = [0, 0];
   for (const { plan, issued, performed, status } of watch.blockPlan.weeks) {

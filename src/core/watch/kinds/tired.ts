@@ -13,8 +13,8 @@ import { NOTED, type WatchOption } from '../watch-call';
 const MOST_SWAPS = 3;
 
 /**
- * Tired in check-in after check-in, with free weights in the plan that load the spine: toward supported and machine lifts
- * of better payoff.
+ * High fatigue in check-in after check-in, with free weights in the plan that load the spine: suggests supported
+ * lifts and machines with better payoff.
  */
 export const tired: WatchKind = {
   kind: 'tired',
@@ -55,13 +55,13 @@ export const tired: WatchKind = {
   },
 };
 
-/** Whether the signs of a check-in are many. */
+/** Whether a check-in's fatigue score is high. */
 function isTiring(date: string, { checkIns, blockPlan, conventions }: Watch): boolean {
   const score = signsOf(checkIns, blockPlan.observations, date);
   return score !== null && signsSum(score, false, conventions).sum >= conventions.signsHoldBack;
 }
 
-/** A free weight that loads the spine. */
+/** A free-weight exercise that loads the spine. */
 function isFree({ equipment, axialLoad }: Exercise): boolean {
   return axialLoad >= 2 && (equipment.includes('barbell') || equipment.includes('dumbbells'));
 }
