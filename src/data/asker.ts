@@ -1,18 +1,18 @@
-/** Who is asking. Every repository takes one, and every query it makes is bound to that coach's rows. */
+/** Who is asking. Every repository function takes one, and every query it makes is bound to that coach's rows. */
 export interface Asker {
   readonly coachId: string;
-  /** Who acts in it, where another coach of the house does whom the athlete is shared with; see `actingOn`. */
+  /** The acting coach, if a teammate with whom the athlete is shared; see `actingOn`. */
   readonly actorId?: string;
 }
 
-/** The coach who acts. */
+/** The acting coach. */
 export function actorOf({ coachId, actorId }: Asker): string {
   return actorId ?? coachId;
 }
 
 /**
- * The condition that keeps a query within the asker's rows.
- * @throws TypeError where an id is no text: the database would compare a number with all ids that begin with it
+ * The condition that limits a query to the asker's rows.
+ * @throws TypeError if an id is not text: the database would match a number with every id that starts with it
  */
 export function own<T extends object>(asker: Asker, where?: T): T & { coachId: string } {
   for (const [field, value] of Object.entries(where ?? {}))
@@ -24,7 +24,7 @@ function isIdField(field: string): boolean {
   return field === 'id' || field.endsWith('Id');
 }
 
-/** A text, several of them, or a condition of the ORM, whose names are symbols. */
+/** A text, several texts, or a condition of the ORM, whose keys are symbols. */
 function isText(value: unknown): boolean {
   if (Array.isArray(value)) return value.every((one) => typeof one === 'string');
   if (typeof value !== 'object' || value === null) return typeof value === 'string';

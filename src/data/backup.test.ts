@@ -9,7 +9,7 @@ import { inSchema } from './testing/schema';
 const ROOT = join(__dirname, '..', '..');
 const FOLDER = () => mkdtempSync(join(tmpdir(), 'ladder-backup-'));
 
-/** An installation of its own, with one coach, one athlete and a block at a revision. */
+/** A separate installation, with one coach, one athlete and a block at a revision. */
 async function inInstallation(work: (one: { url: string; sequelize: Sequelize }) => Promise<void>) {
   await inSchema(async ({ url, sequelize }) => {
     await migrate(sequelize);
@@ -51,7 +51,7 @@ async function cell(sequelize: Sequelize, sql: string): Promise<unknown> {
   return Object.values((rows as object[])[0] ?? {})[0];
 }
 
-test('a backup comes back as it was, tells first what it would change, and passes numbers over that pages may have', async () => {
+test('a backup is restored unchanged, reports first what it would change, and skips revisions pages may have used', async () => {
   await inInstallation(async ({ url, sequelize }) => {
     const folder = FOLDER();
     script('backup', url, ['--to', folder]);
@@ -70,10 +70,10 @@ test('a backup comes back as it was, tells first what it would change, and passe
     expect(await cell(sequelize, 'SELECT COUNT(*) FROM athletes')).toBe(1);
     expect(await cell(sequelize, 'SELECT document FROM blocks')).toEqual({ weeks: 6 });
     expect(await cell(sequelize, 'SELECT name FROM coaches')).toBe('Coach ü');
-    // Beyond every number that was given before.
+    // Above every number given before.
     expect(await cell(sequelize, 'SELECT revision FROM blocks')).toBe(10_007);
     expect(await cell(sequelize, 'SELECT revision FROM athletes')).toBe(10_003);
-    // Tables still hold to each other.
+    // Foreign keys still work.
     await sequelize.query("DELETE FROM athletes WHERE id = 'a'");
     expect(await cell(sequelize, 'SELECT COUNT(*) FROM blocks')).toBe(0);
     const [left] = await sequelize.query("SHOW DATABASES LIKE '%cut\\_restore%'");
@@ -81,7 +81,7 @@ test('a backup comes back as it was, tells first what it would change, and passe
   });
 }, 60_000);
 
-test('into an empty installation; sealed, it opens by its passphrase alone; changed by a byte, it is refused', async () => {
+test('a backup restores into an empty installation; encrypted, it needs its passphrase; with a changed byte it is refused', async () => {
   const folder = FOLDER();
   await inInstallation(async ({ url }) => {
     script('backup', url, ['--to', folder], 'a long passphrase');
@@ -106,7 +106,7 @@ test('into an empty installation; sealed, it opens by its passphrase alone; chan
   });
 }, 60_000);
 
-test('the newest few are kept', async () => {
+test('the newest few backups are kept', async () => {
   await inInstallation(async ({ url }) => {
     const folder = FOLDER();
     for (let times = 0; times < 3; times++) script('backup', url, ['--to', folder, '--keep', '2']);

@@ -7,16 +7,15 @@ import { addCoach, coachByEmail } from './repositories/coaches';
 import { forgottenPasswordLink } from './repositories/houses';
 
 /**
- * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach of another address, without
- * a past; `coach EMAIL NAME
- * PASSWORD` for a coach without any athlete; `password EMAIL` for a link by which one who has forgotten theirs sets a new password. `seeds`
- * makes demo coaches for the journeys, one for each address it reads, and says each when it is there.
+ * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach with another address and without
+ * history; `coach EMAIL NAME PASSWORD` for a coach without athletes; `password EMAIL` for a password reset link.
+ * `seeds` creates demo coaches for the journeys, one for each address it reads, and prints each when it is done.
  */
 const [command, email, name, password] = process.argv.slice(2);
 const today = new Date().toISOString().slice(0, 10);
 
 if (command === 'migrate') {
-  // The schema is changed by its owner, where the application itself may not.
+  // Only the schema's owner may change it.
   process.env.DATABASE_URL = process.env.DATABASE_OWNER_URL ?? process.env.DATABASE_URL;
   const ran = await migrate();
   console.log(ran.length === 0 ? 'The schema is up to date.' : `Migrated: ${ran.join(', ')}.`);
@@ -27,7 +26,7 @@ if (command === 'migrate') {
 } else if (command === 'seeds') {
   for await (const line of createInterface({ input: process.stdin })) {
     const seeded = () => seedDemo(today, { ...DEMO_COACH, email: line }, false);
-    // The database may have been away since the last one.
+    // The database may have been restarted since the last one.
     await seeded().catch(async () => {
       await closeDatabase();
       await seeded();

@@ -13,7 +13,7 @@ import { setsFor, someBlock } from './testing/coach';
 
 afterAll(closeDatabase);
 
-test('a server that is not there is unavailable; a wrong statement or a bug is not', async () => {
+test('an unreachable server is unavailable; a wrong statement or a bug is not', async () => {
   const nobody = new Sequelize('mysql://app:x@127.0.0.1:1/none', { dialect: 'mysql', logging: false });
   const refused = await nobody.query('SELECT 1').catch((error: unknown) => error);
   expect(isUnavailable(refused)).toBe(true);
@@ -29,7 +29,7 @@ test('migrating twice changes nothing', async () => {
   expect(await migrate()).toEqual([]);
 });
 
-test('every table of a coach’s data is bound to the coach and goes with them', async () => {
+test('every table of a coach’s data has the coach’s id and is deleted with the coach', async () => {
   const { asker, blockId } = await someBlock();
   expect(await setsFor(asker, blockId, 'sa')).toEqual([]);
   await models().coaches.destroy({ where: { id: asker.coachId } });
@@ -37,7 +37,7 @@ test('every table of a coach’s data is bound to the coach and goes with them',
   expect(await models().athletes.count({ where: { coachId: asker.coachId } })).toBe(0);
 });
 
-test('no JSON that does not parse gets into a document column', async () => {
+test('invalid JSON is refused by document columns', async () => {
   const { asker, blockId } = await someBlock();
   const broken = models().blocks.update(
     { document: '{"format":' },
@@ -46,7 +46,7 @@ test('no JSON that does not parse gets into a document column', async () => {
   await expect(broken).rejects.toThrow();
 });
 
-test('where it is to be asked by TLS, a server without is not asked at all', async () => {
+test('if TLS is required, a server without it is not queried', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'ladder-ca-'));
   const file = join(folder, 'ca.pem');
   writeFileSync(file, rootCertificates[0] ?? '');
@@ -62,13 +62,13 @@ test('where it is to be asked by TLS, a server without is not asked at all', asy
   await expect(database().query('SELECT 1')).resolves.toBeDefined();
 });
 
-test('every commit is flushed', async () => {
+test('every commit is flushed to disk', async () => {
   const [rows] = await database().query('SELECT @@innodb_flush_log_at_trx_commit AS flushed');
   expect(rows).toEqual([{ flushed: 1 }]);
 });
 
 test.each(['root', 'mysql', 'mariadb.sys', '', 'app'])(
-  'nobody enters over the network as “%s” without the application’s password',
+  '“%s” cannot connect over the network without the application’s password',
   async (user) => {
     const url = new URL(process.env.DATABASE_URL ?? '');
     url.username = user;
@@ -81,7 +81,7 @@ test.each(['root', 'mysql', 'mariadb.sys', '', 'app'])(
   },
 );
 
-test('an id is text: a number would match every id that begins with it', async () => {
+test('ids must be text: a number would match every id that starts with it', async () => {
   const { asker, athlete } = await someBlock();
   const numbers: readonly unknown[] = [5, Number.parseInt(athlete.id, 10), true, { like: '%' }];
   for (const id of numbers) {
@@ -91,10 +91,10 @@ test('an id is text: a number would match every id that begins with it', async (
   expect(await models().athletes.count({ where: { coachId: asker.coachId } })).toBe(1);
 });
 
-test('another user of the machine enters by no socket, and reads no password', () => {
+test('another user of the machine cannot use the socket or read a password', () => {
   const home = join(__dirname, '..', '..', '.data', 'test');
   const isRoot = userInfo().uid === 0;
-  // Where these tests cannot become somebody else they come under other names.
+  // If these tests cannot switch users they connect under other names.
   const stranger = isRoot ? { uid: 65_534, gid: 65_534 } : {};
   const names = ['root', 'mysql', 'app', 'owner', 'nobody', ''].filter(
     (name) => name !== userInfo().username,
@@ -113,7 +113,7 @@ test('another user of the machine enters by no socket, and reads no password', (
     expect((statSync(join(home, file)).mode & 0o777).toString(8)).toBe('600');
 });
 
-test('the application reads and writes rows, and changes no schema', async () => {
+test('the application reads and writes rows but cannot change the schema', async () => {
   const grants = (await database().query('SHOW GRANTS'))[0] as object[];
   const may = grants.map((row) => String(Object.values(row)[0]).replace(/ IDENTIFIED .*/, ''));
   expect(may.sort()).toEqual([
@@ -128,7 +128,7 @@ test('the application reads and writes rows, and changes no schema', async () =>
   ]);
 });
 
-test('what does not fit its column is refused: too long, no day, no such choice of a number', async () => {
+test('values that do not fit their column are refused: too long, no date, not one of the allowed ones', async () => {
   const { asker, athlete } = await someBlock();
   const insert = (id: string, date: string, value: string) =>
     database().query(
@@ -147,7 +147,7 @@ test('what does not fit its column is refused: too long, no day, no such choice 
   expect(await models().measurements.count({ where: { athleteId: athlete.id } })).toBe(0);
 });
 
-test('an error of the database tells neither a statement nor a value', async () => {
+test('a database error contains neither the statement nor a value', async () => {
   const { asker, athlete } = await someBlock();
   const secret = 'whisper-4711';
   const twice = { id: athlete.id, coachId: asker.coachId, name: secret, facts: '{}', revision: 0 };
@@ -167,7 +167,7 @@ test('an error of the database tells neither a statement nor a value', async () 
   }
 });
 
-test('ids are compared letter by letter', async () => {
+test('ids are compared case-sensitively', async () => {
   const [rows] = await database().query(
     `SELECT table_name, column_name, collation_name FROM information_schema.columns
      WHERE table_schema = DATABASE() AND data_type IN ('varchar', 'char')

@@ -2,12 +2,12 @@ import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { Semaphore } from 'es-toolkit';
 
-/** Passwords hashed at once: each takes a core and some memory for a while, and other requests want them too. */
+/** Passwords hashed in parallel: each uses a core and memory for a while, which other requests need too. */
 const AT_ONCE = 2;
-/** Most that wait for their turn; whoever comes then is asked to try again. */
+/** Most waiting; further ones are asked to try again. */
 const MOST_WAITING = 40;
 
-/** Too many passwords are being looked at. */
+/** Too many passwords are being hashed. */
 export class Busy extends Error {
   constructor() {
     super('too many passwords at once');
@@ -34,25 +34,25 @@ async function inTurn<T>(work: () => Promise<T>): Promise<T> {
 }
 
 /**
- * What is kept of a password: an Argon2id hash.
- * @throws Busy where too many are being made
+ * A password's Argon2id hash for storage.
+ * @throws Busy if too many are being hashed
  */
 export function hashed(password: string): Promise<string> {
   return inTurn(() => hash(password));
 }
 
 /**
- * Whether a password is the one a hash was made of.
- * @throws Busy where too many are being looked at
+ * Whether a password matches a hash.
+ * @throws Busy if too many are being hashed
  */
 export function matches(kept: string, password: string): Promise<boolean> {
   return inTurn(() => verify(kept, password));
 }
 
 /**
- * What is kept of several codes that each are good once: Argon2id hashes with one salt, so that one that is told is looked
- * for among them by hashing it once.
- * @throws Busy where too many are being made
+ * Hashes for storing several one-time codes: Argon2id with one salt, so that a typed code is found by hashing it
+ * once.
+ * @throws Busy if too many are being hashed
  */
 export function hashedAlike(codes: readonly string[]): Promise<readonly string[]> {
   const salt = randomBytes(16);
@@ -60,9 +60,9 @@ export function hashedAlike(codes: readonly string[]): Promise<readonly string[]
 }
 
 /**
- * What would be kept of a code beside these.
+ * A code's hash for comparison with stored ones.
  * @param kept one of them
- * @throws Busy where too many are being looked at
+ * @throws Busy if too many are being hashed
  */
 export function hashedAs(kept: string, code: string): Promise<string> {
   // $argon2id$v=19$m=…,t=…,p=…$salt$hash

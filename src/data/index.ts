@@ -1,6 +1,6 @@
 import 'server-only';
 
-/** The only door to the database. Repositories take who is asking and return core values. */
+/** The entry point to the database. Repository functions take who is asking and return core values. */
 export * from './archive/archive-in';
 export * from './archive/archive-out';
 export * from './archive/log-in';

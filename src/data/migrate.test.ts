@@ -13,7 +13,7 @@ const columns = (sequelize: Sequelize) =>
     { type: QueryTypes.SELECT },
   );
 
-test('a schema of a newer version is left alone', async () => {
+test('a schema of a newer version is not touched', async () => {
   await inSchema(async ({ sequelize }) => {
     await migrate(sequelize);
     await sequelize.query("INSERT INTO migrations (name) VALUES ('999-from-tomorrow')");
@@ -21,7 +21,7 @@ test('a schema of a newer version is left alone', async () => {
   });
 });
 
-test('a migration cut short after any of its statements is taken up where it stood', async () => {
+test('a migration interrupted after any of its statements is continued', async () => {
   let whole: unknown;
   await inSchema(async ({ sequelize }) => {
     expect(await migrate(sequelize)).toEqual(MIGRATIONS.map(({ name }) => name));
@@ -29,7 +29,7 @@ test('a migration cut short after any of its statements is taken up where it sto
     expect(await migrate(sequelize)).toEqual([]);
   });
   await inSchema(async ({ sequelize }) => {
-    // Each statement ran, and the process died before it could write down that its migration did: again from its start.
+    // Every statement ran, and the process died before recording the migration: it starts over.
     for (const { statements } of MIGRATIONS)
       for (let cut = 1; cut <= statements.length; cut++)
         for (const statement of statements.slice(0, cut)) await sequelize.query(statement);

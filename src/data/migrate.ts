@@ -4,10 +4,10 @@ import { database } from './database';
 import { MIGRATIONS } from './migrations/registry';
 
 /**
- * Brings the schema up to date.
- * @param sequelize another database than the process's own
+ * Migrates the schema to this version.
+ * @param sequelize a database other than the process's own
  * @returns the names of the migrations that ran
- * @throws Error where the schema is of a newer version
+ * @throws Error if the schema is of a newer version
  */
 export async function migrate(sequelize: Sequelize = database()): Promise<string[]> {
   const storage = new SequelizeStorage({ sequelize, tableName: 'migrations' });

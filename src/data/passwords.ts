@@ -3,7 +3,7 @@ import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
 
 /** Fewest characters of a password. */
 export const PASSWORD_LEAST = 10;
-/** Fewest guesses, as a power of ten, that somebody who knows what people choose needs for one. */
+/** Fewest guesses needed by somebody who knows common passwords, as a power of ten. */
 const LEAST_GUESSES = 6;
 
 let guessing: ZxcvbnFactory | undefined;
@@ -11,8 +11,7 @@ let guessing: ZxcvbnFactory | undefined;
 export type PasswordProblem = 'too short' | 'too easy';
 
 /**
- * What is wrong with a password that somebody wants to have: too few characters; or it is one of those many have, a row of
- * keys, a date, or made of what everybody knows of them.
+ * Problems of a new password: too short; or common, a keyboard row, a date, or made of known details.
  * @param known their name and address
  */
 export function passwordProblem(password: string, known: readonly string[]): PasswordProblem | null {

@@ -37,9 +37,9 @@ import { blocksToCopy, ownTemplates } from './repositories/templates';
 import { findHistory, findTraining, newestIssued } from './repositories/training';
 import { inSchema } from './testing/schema';
 
-/** So many times over stands what one demo coach has. */
+/** How many times one demo coach's data is copied. */
 const TIMES = 60;
-/** Tables that grow with what people do; a scan of one takes longer each month. */
+/** Tables that grow with use; scanning one takes longer each month. */
 const GROWING = new Set([
   'athletes',
   'blocks',
@@ -61,7 +61,7 @@ const GROWING = new Set([
   'templates',
 ]);
 
-/** What the screens, the phones and the rounds ask. */
+/** Queries of screens, phones and background work. */
 async function everything(): Promise<void> {
   const now = new Date();
   const asker = await coachByEmail(DEMO_COACH.email);
@@ -132,7 +132,7 @@ async function everything(): Promise<void> {
   await dayRound(now, undefined, false);
 }
 
-test('no question scans a table that grows', async () => {
+test('no query scans a table that grows', async () => {
   const before = process.env.DATABASE_URL ?? '';
   await inSchema(async ({ sequelize, url }) => {
     await closeDatabase();

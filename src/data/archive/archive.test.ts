@@ -131,7 +131,7 @@ test('an athlete already there is added beside themself with new ids; for anothe
   expect(await findAthlete(asker, there.athleteId)).toBeUndefined();
 });
 
-test('a library, a template and a whole account go out and come back', async () => {
+test('a library, a template and a whole account can be exported and imported', async () => {
   const { asker, athlete, exercise } = await somebody();
   const account = await accountFile(asker);
   expect(account.athletes.map((one) => one.athlete.id)).toEqual([athlete.id]);
@@ -150,7 +150,7 @@ test('a library, a template and a whole account go out and come back', async () 
 
   const other = await someCoach();
   expect(await takeInLibrary(other, library.exercises, NOW)).toBe(1);
-  // A second time there is nothing new in it, though it has another id here.
+  // Importing again adds nothing, although its id differs here.
   await takeInTemplate(other, template, NOW);
   const [theirs] = await ownTemplates(other);
   const back = await templateFile(other, theirs?.id ?? '');
@@ -160,7 +160,7 @@ test('a library, a template and a whole account go out and come back', async () 
   expect(await templateFile(other, kept?.id ?? '')).toBeUndefined();
 });
 
-test('a whole account into another, all of it or nothing', async () => {
+test('a whole account is imported into another, all of it or nothing', async () => {
   const { asker } = await somebody();
   await renameExercise(asker, 'leg-press', 'sled press');
   await renameExercise(asker, 'hack-squat', 'sled squat');
@@ -175,7 +175,7 @@ test('a whole account into another, all of it or nothing', async () => {
     exercises: 1,
   });
   const there = await accountFile(other);
-  // A name that the other coach has given already stays.
+  // A name that the other coach has already given stays.
   expect(there.exerciseNames).toEqual({ 'leg-press': 'sled press', 'hack-squat': 'machine squat' });
   expect(there.athletes[0]?.blocks[0]?.workouts).toHaveLength(3);
   expect(there.templates.map(({ name }) => name)).toEqual(['Kept for later']);
@@ -190,7 +190,7 @@ test('a whole account into another, all of it or nothing', async () => {
   expect(await accountFile(third)).toMatchObject({ athletes: [], templates: [], exercises: [] });
 });
 
-test('a file whose parts do not fit together is refused with the place, and nothing of it stays', async () => {
+test('a file with inconsistent parts is refused with the faulty place, and nothing of it is imported', async () => {
   const { asker, athlete } = await somebody();
   const file = await fileOf(asker, athlete.id);
   await eraseAthlete(asker, athlete.id, NOW);
@@ -211,7 +211,7 @@ test('a file whose parts do not fit together is refused with the place, and noth
   expect(await takeInAthlete(asker, file, NOW)).toMatchObject({ status: 'taken in' });
 });
 
-/** The same value with one of its parts put out, doubled or of another kind. */
+/** The same value with one part removed, doubled or of another kind. */
 function mutated(value: unknown, at: readonly number[], how: number): unknown {
   const [first = 0, ...rest] = at;
   const other = [null, -1, 1e9, '', 'x'.repeat(3000), [], {}, '2026-02-30', Number.MAX_SAFE_INTEGER][how % 9];
@@ -232,7 +232,7 @@ function mutated(value: unknown, at: readonly number[], how: number): unknown {
   );
 }
 
-test('two thousand changed files are read as files or refused with a place; what is read is taken in whole or not at all', async () => {
+test('two thousand mutated files are read or refused with a place, and imported whole or not at all', async () => {
   const { asker, athlete } = await somebody();
   const file = await fileOf(asker, athlete.id);
   let read = 0;
@@ -264,7 +264,7 @@ test('two thousand changed files are read as files or refused with a place; what
   }
 });
 
-test('texts that are no JSON, or lie too deep, are refused at once', () => {
+test('text that is not JSON, or nests too deeply, is refused at once', () => {
   expect(readOwnFile('{"format": "dense-ladder/athlete",').ok).toBe(false);
   expect(readOwnFile('['.repeat(100_000))).toMatchObject({
     ok: false,

@@ -26,7 +26,7 @@ const squat = (date: string, reps: number): PastSet => ({
   note: '',
 });
 
-test('a log of three months comes in as blocks that are done; taken in again, no day is doubled', async () => {
+test('a three-month log is imported as finished blocks; imported again, no day is doubled', async () => {
   const weeks = await someWeeks();
   const { asker, athlete } = weeks;
   await weeks.live(1);
@@ -47,11 +47,11 @@ test('a log of three months comes in as blocks that are done; taken in again, no
   });
   const file = await athleteFile(asker, athlete.id);
   expect(file?.blocks.flatMap(({ workouts }) => workouts)).toHaveLength(13 + 2);
-  // What is long over asks for nobody.
+  // What is long over raises no alerts.
   const past = taken.status === 'taken in' ? taken.blocks.map(({ id }) => id) : [];
   const open = await models().calls.findAll({ where: { blockId: past, status: 'pending' } });
   expect(open.map((call) => call.get().subject)).toEqual([]);
-  // The block that runs is still the one the desk speaks of.
+  // The running block is still the one the desk shows.
   expect((await weeks.training()).blockId).toBe(weeks.blockId);
   expect(
     await takeInLog(asker, athlete.id, [{ ...squat('2026-01-05', 5), exerciseId: 'nothing' }], NOW),
@@ -62,7 +62,7 @@ test('a log of three months comes in as blocks that are done; taken in again, no
   expect(await takeInLog(await someCoach(), athlete.id, sets, NOW)).toEqual({ status: 'gone' });
 });
 
-test('measurements and check-ins: a day that has one keeps it; the latest weight becomes the athlete’s', async () => {
+test('measurements and check-ins: an existing day is kept; the latest weight becomes the athlete’s', async () => {
   const weeks = await someWeeks();
   const { asker, athlete } = weeks;
   const rows = [
@@ -96,7 +96,7 @@ test('measurements and check-ins: a day that has one keeps it; the latest weight
   ]);
 });
 
-test('what a name in somebody’s files means is remembered, for that coach alone', async () => {
+test('the meaning of an exercise name in files is remembered, for that coach only', async () => {
   const [asker, other] = [await someCoach(), await someCoach()];
   await keepImportNames(asker, { 'hack squats': 'hack-squat', kniebeuge: 'leg-press' });
   await keepImportNames(asker, { kniebeuge: 'barbell-back-squat' });
@@ -104,7 +104,7 @@ test('what a name in somebody’s files means is remembered, for that coach alon
   expect(await importNames(other)).toEqual({});
 });
 
-test('a private link to the calendar follows what changes, and ends when it is told to', async () => {
+test('a private calendar link follows changes and can be revoked', async () => {
   const weeks = await someWeeks();
   const { asker, athlete } = weeks;
   const token = await makeCalendarLink(asker, athlete.id, NOW);
@@ -116,12 +116,12 @@ test('a private link to the calendar follows what changes, and ends when it is t
     { createdAt: NOW.toISOString(), seenAt: NOW.toISOString() },
   ]);
   expect(await calendarBy(`${token}x`, NOW)).toBeUndefined();
-  // Another coach neither makes one nor sees one.
+  // Another coach can neither create nor see one.
   const other = await someCoach();
   expect(await makeCalendarLink(other, athlete.id, NOW)).toBeUndefined();
   await endCalendarLinks(other, athlete.id);
   expect(await calendarLinks(other, athlete.id)).toEqual([]);
-  // A new one ends the one before it.
+  // A new link revokes the previous one.
   const next = await makeCalendarLink(asker, athlete.id, NOW);
   expect(await calendarBy(token, NOW)).toBeUndefined();
   expect(await calendarBy(next ?? '', NOW)).toBeDefined();
@@ -129,7 +129,7 @@ test('a private link to the calendar follows what changes, and ends when it is t
   expect(await calendarBy(next ?? '', NOW)).toBeUndefined();
 });
 
-test('of the same log taken in twice at once, one finds it there', async () => {
+test('of the same log imported twice at once, one import finds it there', async () => {
   const { asker, athlete } = await someWeeks();
   const sets = [0, 1, 2].map((week) => squat(addDays('2026-08-03', 7 * week), 8));
   const both = await Promise.all([1, 2].map(() => takeInLog(asker, athlete.id, sets, NOW)));

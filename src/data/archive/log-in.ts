@@ -17,13 +17,13 @@ type LogTakenIn =
       readonly status: 'taken in';
       readonly sets: number;
       readonly blocks: readonly { readonly id: string; readonly name: string }[];
-      /** Days that were logged here already, and are left as they are. */
+      /** Days already logged here, which stay as they are. */
       readonly days: readonly LocalDate[];
     }
   | { readonly status: 'refused'; readonly problems: readonly Problem[] }
   | { readonly status: 'gone' };
 
-/** Days on which something of an athlete is logged. */
+/** Days on which anything of an athlete is logged. */
 async function loggedDays(
   asker: Asker,
   athleteId: string,
@@ -39,7 +39,7 @@ async function loggedDays(
   return new Set(rows.map((row) => row.get().localDate));
 }
 
-/** Takes in what an athlete logged elsewhere, all of it or nothing; days that are logged here already stay as they are. */
+/** Imports an athlete's log from elsewhere, all of it or nothing; days already logged here stay as they are. */
 export async function takeInLog(
   asker: Asker,
   athleteId: string,
@@ -82,7 +82,7 @@ export async function takeInLog(
   });
 }
 
-/** Holds an athlete, so that of two who take the same in at once one finds it there. */
+/** Locks the athlete, so that of two concurrent imports one finds the other's data. */
 async function hold(asker: Asker, athleteId: string, transaction: Transaction): Promise<void> {
   const where = own(asker, { id: athleteId });
   await models().athletes.findOne({ where, attributes: ['id'], transaction, lock: transaction.LOCK.UPDATE });
@@ -90,7 +90,7 @@ async function hold(asker: Asker, athleteId: string, transaction: Transaction): 
 
 type RowsTakenIn = { readonly status: 'taken in'; readonly added: number } | { readonly status: 'gone' };
 
-/** Takes in measurements; what was measured on a day already stays. */
+/** Imports measurements; existing days stay. */
 export async function takeInMeasured(
   asker: Asker,
   athleteId: string,
@@ -133,13 +133,13 @@ export async function takeInMeasured(
     );
     return fresh;
   });
-  // The last one once more by the usual door: a body weight becomes the athlete's.
+  // The last one again through the usual function: a body weight becomes the athlete's.
   const last = kept.at(-1);
   if (last !== undefined) await changeMeasurements(asker, athleteId, { keep: last }, now);
   return { status: 'taken in', added: kept.length };
 }
 
-/** Takes in check-ins; a day that has one keeps its own. */
+/** Imports check-ins; an existing day keeps its own. */
 export async function takeInCheckIns(
   asker: Asker,
   athleteId: string,

@@ -8,13 +8,13 @@ import { models } from '../models/models';
 import { workoutId } from '../repositories/logging';
 import { factsOf } from '../repositories/stored-athlete';
 
-/** Rows that one statement writes. */
+/** Rows per statement. */
 export const ROWS = 500;
 
-/** What is written, for whom and how it is named. */
+/** What is written, for whom and under which ids. */
 export interface Writing {
   readonly asker: Asker;
-  /** The id under which something comes in. */
+  /** The id of an item once imported. */
   readonly id: (old: string) => string;
   readonly athleteId: string;
   readonly now: Date;
@@ -77,7 +77,7 @@ export async function writeAthlete(writing: Writing, file: ArchivedAthlete): Pro
   for (const block of file.blocks) await writeBlock(writing, block);
 }
 
-/** Writes a block with its life. */
+/** Writes a block with its history. */
 export async function writeBlock(writing: Writing, block: ArchivedBlock): Promise<void> {
   const { asker, id, athleteId, transaction } = writing;
   const { coachId } = asker;
@@ -168,7 +168,7 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
   );
 }
 
-/** A workout's id derives from the issued session. */
+/** A workout's id is derived from the sent session. */
 function workoutHere({ id }: Writing, { weekId, sessionId }: ArchivedWorkout): string {
   return workoutId({ issuedWeekId: id(weekId), sessionId });
 }

@@ -61,7 +61,7 @@ function session(newId: NewId, name: string, day: number, lines: readonly Line[]
   };
 }
 
-/** Upper and lower days, four a week, glutes and lats first; the one that is under way. */
+/** Four upper and lower days a week, glutes and lats first; the running one. */
 export function autumnUpperLower(newId: NewId, startDate: LocalDate): Block {
   return {
     ...emptyBlock('Autumn block', startDate),
@@ -111,7 +111,7 @@ export function autumnUpperLower(newId: NewId, startDate: LocalDate): Block {
   };
 }
 
-/** Two full-body days over five weeks, done by now: something to look back on. */
+/** Two full-body days over five weeks, finished: something to review. */
 export function summerFullBody(newId: NewId, startDate: LocalDate): Block {
   return {
     ...emptyBlock('Summer, two days', startDate),
@@ -143,7 +143,7 @@ export function summerFullBody(newId: NewId, startDate: LocalDate): Block {
   };
 }
 
-/** Three full-body days for a beginner, not handed out yet. */
+/** Three full-body days for a beginner, not sent yet. */
 export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
   return {
     ...emptyBlock('First full-body block', startDate),
@@ -187,7 +187,7 @@ export function firstFullBody(newId: NewId, startDate: LocalDate): Block {
   };
 }
 
-/** A hard garage week in pounds, cutting; it has faults on purpose for the findings to show. */
+/** A hard garage week in pounds, cutting, with deliberate faults for the checks to find. */
 export function garageCut(newId: NewId, startDate: LocalDate): Block {
   return {
     ...emptyBlock('Barn cut', startDate),
@@ -197,7 +197,7 @@ export function garageCut(newId: NewId, startDate: LocalDate): Block {
       { id: newId(), day: 6, name: 'trail running', hard: true, legs: true },
     ],
     rir: { first: 3, last: 1 },
-    // A cut in which everything is kept.
+    // A cut with everything maintained.
     goals: Object.fromEntries(MUSCLES.map((muscle) => [muscle, 'hold'])),
     sessions: [
       session(newId, 'Squat and press', 0, [
@@ -224,7 +224,7 @@ export function garageCut(newId: NewId, startDate: LocalDate): Block {
   };
 }
 
-/** An exercise of the demo coach's own. */
+/** A custom exercise of the demo coach. */
 export const TOWEL_ROW: Exercise = {
   ...(exerciseById('ring-row') as Exercise),
   id: 'own-towel-row',
@@ -236,7 +236,7 @@ export const TOWEL_ROW: Exercise = {
   chain: null,
 };
 
-/** Bodyweight alone, with holds and a skill; straight-arm work once a week. */
+/** Bodyweight only, with holds and a skill; straight-arm work once a week. */
 export function ringsAndBars(newId: NewId, startDate: LocalDate, towelRow: Exercise): Block {
   return {
     ...emptyBlock('Rings and bars', startDate),

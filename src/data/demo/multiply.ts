@@ -7,7 +7,7 @@ interface Column {
   readonly extra: string;
 }
 
-/** Tables that hold what happened in a block, a block's own first. */
+/** Tables of a block's data, the block's own first. */
 const OF_BLOCKS = [
   'blocks',
   'standings',
@@ -18,7 +18,7 @@ const OF_BLOCKS = [
   'soreness_reports',
   'ramp_reports',
 ];
-/** Ids that stay the same where blocks alone are repeated: whose they are, and what is named within a document. */
+/** Ids that stay the same when only blocks are copied: owners, and ids inside documents. */
 const NOT_OF_BLOCKS = new Set([
   'coach_id',
   'athlete_id',
@@ -30,8 +30,8 @@ const NOT_OF_BLOCKS = new Set([
 ]);
 
 /**
- * Repeats every row under other ids, coaches with all that is theirs: tables as large as those of houses with years behind
- * them. For tests and measurements.
+ * Copies every row under other ids, coaches with all of their data: tables as large as those of teams after years.
+ * For tests and measurements.
  */
 export async function multiply(sequelize: Sequelize, times: number): Promise<void> {
   const columns = await columnsOf(sequelize);
@@ -42,7 +42,7 @@ export async function multiply(sequelize: Sequelize, times: number): Promise<voi
   });
 }
 
-/** Repeats every block with all that happened in it, for the same athlete, as one that was put away. */
+/** Copies every block with all of its data, for the same athlete, as archived. */
 export async function multiplyBlocks(sequelize: Sequelize, times: number): Promise<void> {
   const columns = await columnsOf(sequelize);
   await repeat(sequelize, columns, { times, mark: 'b', tables: OF_BLOCKS, stays: NOT_OF_BLOCKS });
@@ -50,7 +50,7 @@ export async function multiplyBlocks(sequelize: Sequelize, times: number): Promi
   await sequelize.query("DELETE FROM standings WHERE block_id LIKE '%-b%'");
 }
 
-/** Columns that are written: none that the database makes by itself. */
+/** Columns to write: without generated ones. */
 function columnsOf(sequelize: Sequelize): Promise<Column[]> {
   return sequelize.query<Column>(
     `SELECT table_name AS \`table\`, column_name AS name, collation_name AS collation, extra
@@ -63,7 +63,7 @@ function columnsOf(sequelize: Sequelize): Promise<Column[]> {
 
 interface Repeat {
   readonly times: number;
-  /** Tells these copies' ids from others'. */
+  /** Prefix of this copy's ids. */
   readonly mark: string;
   readonly tables: readonly string[];
   /** Names of ids that stay. */
@@ -91,7 +91,7 @@ async function repeat(
   });
 }
 
-/** SQL of what a column holds in a copy: ids get a mark, also where a text names the row's own. */
+/** SQL for a column's value in a copy: ids get a prefix, also where a text contains the row's own id. */
 function copyOf(
   { name, collation }: Column,
   {
@@ -106,7 +106,7 @@ function copyOf(
   const value = `t.\`${name}\``;
   const marked = (id: string) => `CONCAT(LEFT(${id}, 80), '-${mark}', n.seq)`;
   if (namesItself) return `REPLACE(${value}, t.id, ${marked('t.id')})`;
-  // A workout is named by its week and session; see `workoutId`.
+  // A workout's id contains its week and session; see `workoutId`.
   if (name === 'workout_id' || (table === 'workouts' && name === 'id'))
     return `CONCAT(${marked(`SUBSTRING_INDEX(${value}, '.', 1)`)}, '.', SUBSTRING_INDEX(${value}, '.', -1))`;
   const isId = (collation === 'ascii_bin' || name === 'email') && !stays.has(name);

@@ -19,7 +19,7 @@ import {
 const kg = (value: number): Weight => ({ value, unit: 'kg' });
 const lb = (value: number): Weight => ({ value, unit: 'lb' });
 
-/** A well-stocked hall in kilograms. */
+/** A well-equipped gym in kilograms. */
 const HALL: EquipmentSet = {
   ...presetPlace('full gym', 'kg', '').loads,
   barbell: {
@@ -104,12 +104,12 @@ const SHARED = {
   lessons: [],
 };
 
-/** Best sets of one day. */
+/** Best sets with one date. */
 const bestOn =
   (date: LocalDate) =>
   (load: Weight, reps: number, rir = 2) => ({ load, reps, rir, date });
 
-/** Four days, two places, goals and what earlier blocks taught: the richest profile. */
+/** Four days, two places, goals and lessons of earlier blocks: the fullest profile. */
 const maren: Made = (newId, since) => {
   const set = bestOn(since);
   return {
@@ -205,7 +205,7 @@ const aurelio: Made = (newId, since) => {
   };
 };
 
-/** Advanced, cutting, in pounds, with hard sport beside it. */
+/** Advanced, cutting, in pounds, with hard sport as well. */
 const devika: Made = (newId, since) => {
   const set = bestOn(since);
   return {
@@ -239,7 +239,7 @@ const devika: Made = (newId, since) => {
   };
 };
 
-/** No best sets yet: week 1 looks for every load. */
+/** No best sets yet: week 1 leaves every load to the athlete. */
 const tobiasz: Made = (newId, since) => ({
   ...SHARED,
   id: newId(),
@@ -254,7 +254,7 @@ const tobiasz: Made = (newId, since) => ({
   bestSets: {},
 });
 
-/** Nothing but the start of a profile. */
+/** A barely started profile. */
 const wren: Made = (newId, since) => ({
   ...SHARED,
   id: newId(),
@@ -269,7 +269,7 @@ const wren: Made = (newId, since) => ({
   bestSets: {},
 });
 
-/** Trains with body weight and rings. */
+/** Trains with bodyweight and rings. */
 const ilmari: Made = (newId, since) => {
   const set = bestOn(since);
   return {
@@ -303,12 +303,12 @@ const ilmari: Made = (newId, since) => {
 
 const PEOPLE = { maren, aurelio, devika, tobiasz, wren, ilmari } as const;
 
-/** The people of the demo. Made up; dates hang on the day it is seeded. */
+/** The demo's people. Invented; dates are relative to the day of seeding. */
 export function people(newId: () => string, since: LocalDate): Record<keyof typeof PEOPLE, Athlete> {
   return mapValues(PEOPLE, (made) => made(newId, since));
 }
 
-/** Body weight and girths over the weeks up to a day; gaining slowly, as such things go. */
+/** Body weight and girths over the weeks up to a day; gaining slowly. */
 export function measurementsOf(
   newId: () => string,
   athlete: Athlete,

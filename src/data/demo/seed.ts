@@ -28,17 +28,17 @@ export const DEMO_COACH = { email: 'coach@example.org', name: 'Solveig Aas', pas
 
 const shortId = () => randomUUID().replaceAll('-', '').slice(0, 12);
 
-/** How well a session went, in reps over what was asked, and after how many days the soreness was gone. */
+/** How a session went: reps above target, and days until soreness was gone. */
 interface Course {
   readonly over: readonly number[];
   readonly soreness: Readonly<Partial<Record<Muscle, number>>>;
-  /** Loads that were found on the day, by exercise, where the week looks for them. */
+  /** Loads found on the day, by exercise, for sets without a planned load. */
   readonly found?: Readonly<Record<string, number>>;
-  /** Minutes from one set to the next. */
+  /** Minutes between sets. */
   readonly pace?: number;
 }
 
-/** Plays an issued week: logs its sessions through the same doors as the floor view, some of them only. */
+/** Trains a sent week: logs some of its sessions through the same functions as the athlete's app. */
 async function playWeek(
   asker: Asker,
   blockId: string,
@@ -84,7 +84,7 @@ async function playWeek(
   }
 }
 
-/** How Maren was in her two weeks: a check-in each, and what was not as planned in the last session. */
+/** Maren's two weeks: a check-in each, and what differed from the plan in the last session. */
 async function tellOf(asker: Asker, blockId: string, athleteId: string, monday: string): Promise<void> {
   const phone = { ...asker, athleteId };
   const usual = {
@@ -127,7 +127,7 @@ async function tellOf(asker: Asker, blockId: string, athleteId: string, monday: 
   );
 }
 
-/** A block of the summer, lived to its end: lifts that rose, one that stood still, legs that fell before the deload. */
+/** A finished summer block: lifts that rose, one that stalled, legs that declined before the deload. */
 async function liveSummer(asker: Asker, athleteId: string, monday: string): Promise<void> {
   const startDate = addDays(monday, -49);
   const started = new Date(`${addDays(startDate, -1)}T09:00:00Z`);
@@ -149,7 +149,7 @@ async function liveSummer(asker: Asker, athleteId: string, monday: string): Prom
     { over: [1, 2, 1], soreness: { quads: 2, chest: 2 }, found, pace: 3.5 },
     { over: [1, 1, 2, 0], soreness: { quads: 3, chest: 1 }, found, pace: 3.5 },
     { over: [0, 1, 1, 0], soreness: { quads: 3, lats: 1 }, found, pace: 4 },
-    // The legs, which stand first on one day and fourth on the other, fall.
+    // The legs, first on one day and fourth on the other, decline.
     { over: [-3, 1, 0, 1], soreness: { quads: 4, chest: 2 }, found, pace: 4.5 },
     { over: [-4, 1, 0, 0], soreness: { quads: 4, chest: 2 }, found, pace: 4.5 },
     { over: [0], soreness: {}, found, pace: 3.5 },
@@ -168,10 +168,10 @@ async function issue(asker: Asker, blockId: string, week: number, at: string): P
 }
 
 /**
- * Fills an empty database with the demo: one coach, six athletes in different places of their block.
+ * Fills an empty database with the demo: one coach, six athletes at different points of their blocks.
  * @param today the local date on which the demo's third week runs
- * @param past whether one of them has a block of the summer behind them as well: it takes some seconds to be lived
- * @returns whether anything was added; a coach with the address means it is there already
+ * @param past whether one of them also has a finished summer block, which takes seconds to simulate
+ * @returns whether anything was added; if a coach has the address, it is already there
  */
 export async function seedDemo(today: string, coach = DEMO_COACH, past = true): Promise<boolean> {
   if ((await coachByEmail(coach.email)) !== undefined) return false;
@@ -179,7 +179,7 @@ export async function seedDemo(today: string, coach = DEMO_COACH, past = true): 
   try {
     await fill(asker, today, past);
   } catch (error) {
-    // Half a demo would pass for a whole one the next time: everything of the coach goes with the coach.
+    // A partly seeded demo would pass for complete the next time: deleting the coach deletes everything.
     await models().coaches.destroy({ where: { id: asker.coachId } });
     throw error;
   }
@@ -193,7 +193,7 @@ async function fill(asker: Asker, today: string, past: boolean): Promise<void> {
   const towelRow = { ...TOWEL_ROW, id: `own-${shortId()}` };
   await saveExercise(asker, towelRow, new Date());
   for (const athlete of [maren, devika]) {
-    // Yesterday's is the latest: it is still today somewhere else.
+    // The latest check-in is yesterday's, because in other time zones it is still today.
     for (const keep of measurementsOf(randomUUID, athlete, addDays(today, -1)))
       await changeMeasurements(asker, athlete.id, { keep }, new Date());
   }
@@ -234,7 +234,7 @@ async function fill(asker: Asker, today: string, past: boolean): Promise<void> {
   if (rings !== undefined) await keepTemplate(asker, rings, 'Rings and bars', started);
   await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
   if (past) await liveSummer(asker, tobiasz.id, monday);
-  // Everything was made in the past: what waits for the coach is what waits today.
+  // Everything was created in the past, so alerts are computed for today.
   const blocks = await models().blocks.findAll({ where: own(asker), attributes: ['id'] });
   for (const block of blocks) await refreshCalls(asker, block.get().id, new Date());
 }

@@ -129,7 +129,7 @@ const TABLES = [
   )`,
 ];
 
-/** Coaches, athletes, blocks with their revisions, issued weeks, workouts, sets, soreness, calls. */
+/** Coaches, athletes, blocks with their revisions, sent weeks, workouts, sets, soreness, calls. */
 export const STATEMENTS: readonly string[] = TABLES.map(
   (table) => `${table} ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
 );

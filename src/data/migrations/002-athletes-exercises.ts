@@ -1,6 +1,9 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
-/** Athletes get revisions and an archive; coaches their own exercises; bodies their measurements; ramps their verdict. */
+/**
+ * Athletes get revisions and an archive; coaches get custom exercises; athletes get measurements; sessions get
+ * warm-up verdicts.
+ */
 export const STATEMENTS: readonly string[] = [
   `ALTER TABLE athletes
     ADD COLUMN IF NOT EXISTS revision INT NOT NULL DEFAULT 0,

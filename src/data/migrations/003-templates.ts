@@ -1,6 +1,6 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
-/** Designs a coach keeps to start other blocks from. */
+/** Templates: designs a coach keeps for starting other blocks. */
 export const STATEMENTS: readonly string[] = [
   `CREATE TABLE IF NOT EXISTS templates (
     id ${ID} PRIMARY KEY,

@@ -1,6 +1,6 @@
 /**
- * Whether a set says anything of strength stands in a column of its own; it was the beginning of the set's id. The kind
- * of an issued week and its number of sessions are written with it, so that no query looks into the snapshot.
+ * Whether a set measures strength gets a column of its own; it used to be a prefix of the set's id. The kind of a
+ * sent week and its number of sessions are stored beside it, so that no query reads the snapshot.
  */
 export const STATEMENTS: readonly string[] = [
   'ALTER TABLE logged_sets ADD COLUMN IF NOT EXISTS measures_strength TINYINT(1) NOT NULL DEFAULT 1',

@@ -1,4 +1,4 @@
-/** Figures that a coach sets differently for all athletes. */
+/** A coach's rules for all athletes. */
 export const STATEMENTS: readonly string[] = [
   `ALTER TABLE coaches ADD COLUMN IF NOT EXISTS conventions TEXT NOT NULL DEFAULT '{}' CHECK (JSON_VALID(conventions))`,
 ];

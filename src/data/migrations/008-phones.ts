@@ -30,7 +30,7 @@ const TABLES = [
   )`,
 ];
 
-/** An athlete's phones, and the links and codes by which they come in. Tokens stand as their hashes only. */
+/** An athlete's phones, and the links and codes that sign them in. Tokens are stored as hashes only. */
 export const STATEMENTS: readonly string[] = TABLES.map(
   (table) => `${table} ENGINE=InnoDB DEFAULT CHARSET=utf8mb4`,
 );

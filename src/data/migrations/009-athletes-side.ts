@@ -1,10 +1,10 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /**
- * What athletes tell beside their sets: a line on a set, notes of a session, the day soreness ended, check-ins; when a phone opened a
- * week, and what the coach says with it; what a phone has
- * that the server did not take. Soreness stood as one of four answers seen from the next session: gone early becomes gone the day after, still
- * sore becomes still there a week on; just in time is what no answer counts as.
+ * Athletes' reports beside their sets: comments on sets, session notes, the day soreness ended, check-ins; when a
+ * phone opened a week, the coach's note with it, and what a phone could not send. Soreness used to be one of four
+ * answers relative to the next session: gone early becomes gone the day after, still sore becomes still there after a
+ * week; just in time equals no answer.
  */
 export const STATEMENTS: readonly string[] = [
   `ALTER TABLE workouts

@@ -1,9 +1,9 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /**
- * Steering a roster: weeks that are handed out anew with changes of their own, or closed; where each block stands on its
- * athlete's day; calls that a day makes beside those of the log, what was taken of them, and whether the athlete's rule
- * answered; blocks put into the archive or thrown away; what a coach's own template asks before it.
+ * Managing a roster: weeks sent again with changes, or closed; each block's state on its athlete's day; alerts beside
+ * proposals, the chosen option, and whether the athlete's setting answered; archived and deleted blocks;
+ * prerequisites of templates.
  */
 export const STATEMENTS: readonly string[] = [
   `ALTER TABLE issued_weeks

@@ -1,7 +1,6 @@
 /**
- * What a list of weeks says of an issued week's sessions, beside the week itself, so that a list need not read all that the
- * weeks ask; and indexes by which the first
- * sets of workouts, what waits for a coach and the blocks of athletes are found without reading the rows beside them.
+ * Session outlines of sent weeks, stored beside them so that a list need not read their contents; and indexes for
+ * first sets of workouts, waiting calls and athletes' blocks.
  */
 export const STATEMENTS: readonly string[] = [
   `ALTER TABLE issued_weeks ADD COLUMN IF NOT EXISTS outline TEXT NULL CHECK (JSON_VALID(outline))`,

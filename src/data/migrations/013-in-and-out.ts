@@ -1,8 +1,8 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
 /**
- * Houses of several coaches, second factors, links that let a coach in, and exercises that all coaches of a house see. Private links to calendars of sessions, which exercise a coach says a name in others' files means, and when an athlete
- * who is on their way out is erased for good.
+ * Teams of coaches, second factors, invitations, and exercises shared in a team. Private calendar links, remembered
+ * meanings of exercise names in files, and when a deleted athlete is erased.
  */
 export const STATEMENTS: readonly string[] = [
   `ALTER TABLE athletes
@@ -32,7 +32,7 @@ export const STATEMENTS: readonly string[] = [
   `ALTER TABLE coaches
     ADD COLUMN IF NOT EXISTS house_id ${ID} NULL,
     ADD INDEX IF NOT EXISTS coaches_house (house_id)`,
-  // Every coach there is has a house of their own.
+  // Every existing coach gets a team.
   'INSERT INTO houses (id, owner_id) SELECT c.id, c.id FROM coaches c LEFT JOIN houses h ON h.id = c.id WHERE h.id IS NULL AND c.house_id IS NULL',
   'UPDATE coaches SET house_id = id WHERE house_id IS NULL',
   `CREATE TABLE IF NOT EXISTS coach_invites (

@@ -1,6 +1,6 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
-/** Athletes that other coaches of the house see, who made each change of a block, and what coaches did with an athlete. */
+/** Athletes shared in a team, the author of each change of a block, and coaches' actions on an athlete. */
 export const STATEMENTS: readonly string[] = [
   `CREATE TABLE IF NOT EXISTS athlete_shares (
     athlete_id ${ID} NOT NULL,
@@ -23,6 +23,6 @@ export const STATEMENTS: readonly string[] = [
     CONSTRAINT deeds_by FOREIGN KEY (by_id) REFERENCES coaches (id) ON DELETE SET NULL
   )`,
   `ALTER TABLE block_revisions ADD COLUMN IF NOT EXISTS by_id ${ID} NULL`,
-  // Until now nobody but their own coach could change a block.
+  // Until now only the athlete's own coach could change a block.
   'UPDATE block_revisions SET by_id = coach_id WHERE by_id IS NULL',
 ];

@@ -1,6 +1,6 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
-/** How often somebody has tried to come in of late, devices that coaches are known by, and where and when sessions are in use. */
+/** Recent sign-in attempts, known devices, and where and when sessions are used. */
 export const STATEMENTS: readonly string[] = [
   `CREATE TABLE IF NOT EXISTS tries (
     id ${ID} PRIMARY KEY,
@@ -17,7 +17,7 @@ export const STATEMENTS: readonly string[] = [
     KEY known_devices_coach (coach_id, seen_at),
     CONSTRAINT known_devices_coach_of FOREIGN KEY (coach_id) REFERENCES coaches (id) ON DELETE CASCADE
   )`,
-  // Sessions of before go on: they were begun when they are first seen.
+  // Existing sessions stay valid: they count as started when first seen.
   `ALTER TABLE sign_ins
     ADD COLUMN IF NOT EXISTS begun_at DATETIME(3) NULL,
     ADD COLUMN IF NOT EXISTS seen_at DATETIME(3) NULL,

@@ -1,6 +1,6 @@
 /**
- * When a session's coach last told their password: some things are not done on the strength of a device left open. And room
- * for recovery codes as Argon2id hashes.
+ * When a session's coach last confirmed their password, for sensitive actions. And room for recovery codes as
+ * Argon2id hashes.
  */
 export const STATEMENTS: readonly string[] = [
   'ALTER TABLE sign_ins ADD COLUMN IF NOT EXISTS told_at DATETIME(3) NULL',

@@ -1,6 +1,6 @@
 const ID = 'VARCHAR(96) CHARACTER SET ascii COLLATE ascii_bin';
 
-/** Names a coach gives to exercises in place of the shipped ones. */
+/** Names that a coach gives to shipped exercises. */
 export const STATEMENTS: readonly string[] = [
   `CREATE TABLE IF NOT EXISTS exercise_names (
     coach_id ${ID} NOT NULL,

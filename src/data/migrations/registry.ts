@@ -18,9 +18,9 @@ import { STATEMENTS as toldAgain } from './017-told-again';
 import { STATEMENTS as exerciseNames } from './018-exercise-names';
 
 /**
- * Migrations in the order they are applied, each a list of SQL statements. Every statement may run again without harm,
- * so that a migration cut short anywhere is taken up by running it from its start: the database commits each change of
- * the schema by itself. What a landed one makes is never changed; the next goes below it.
+ * Migrations in order, each a list of SQL statements. Every statement must be repeatable, because the database
+ * commits each schema change by itself: an interrupted migration runs again from its start. A released migration is
+ * never changed; add the next one below it.
  */
 export const MIGRATIONS: readonly { readonly name: string; readonly statements: readonly string[] }[] = [
   { name: '001-first-rung', statements: firstRung },

@@ -71,12 +71,12 @@ export interface Models {
 const id = DataTypes.STRING(96);
 const json = DataTypes.TEXT('long');
 const when = DataTypes.DATE(3);
-// Sequelize writes into column definitions: each table needs its own.
+// Sequelize modifies column definitions: each table needs its own copy.
 const key = () => ({ type: id, primaryKey: true });
 
 type Define = <Row extends object>(name: string, columns: Parameters<Sequelize['define']>[1]) => Table<Row>;
 
-/** Coaches with what is theirs, athletes, bodies. */
+/** Coaches and their data, athletes, measurements. */
 function peopleTables(
   table: Define,
 ): Pick<
@@ -229,7 +229,7 @@ function peopleTables(
   };
 }
 
-/** Blocks, their life, and what was handed out and called. */
+/** Blocks, their history, sent weeks and calls. */
 function blockTables(
   table: Define,
 ): Pick<Models, 'blocks' | 'templates' | 'revisions' | 'issued' | 'issuedBefore' | 'standings' | 'calls'> {
@@ -319,7 +319,7 @@ function blockTables(
   };
 }
 
-/** What happened on the floor. */
+/** Training logs. */
 function logTables(table: Define): Pick<Models, 'workouts' | 'sets' | 'soreness' | 'ramps'> {
   return {
     workouts: table('workouts', {
@@ -383,7 +383,7 @@ function define(sequelize: Sequelize): Models {
 
 const defined = new WeakMap<Sequelize, Models>();
 
-/** The tables, on the process's one pool. */
+/** The tables, on the process's pool. */
 export function models(): Models {
   const sequelize = database();
   const made = defined.get(sequelize) ?? define(sequelize);

@@ -1,8 +1,8 @@
 import type { FindOptions, Model, ModelStatic } from 'sequelize';
 
 /**
- * Rows as they are, without the model around each: what reads thousands of them pays more for the models than for the
- * query. Truth values are 0 and 1 here.
+ * Plain rows without model instances: for thousands of rows, building the models takes longer than the query.
+ * Booleans are 0 and 1 here.
  */
 export async function plain<Row extends object>(
   table: ModelStatic<Model<Row>>,

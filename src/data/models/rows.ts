@@ -1,37 +1,37 @@
 import type { BlockState, Deed, Sharing } from '@/core';
 
-/** Rows as they stand in the tables. JSON columns hold text that the core's codecs check when it is read. */
+/** Rows as stored. JSON columns hold text that the core's codecs validate when read. */
 export interface CoachRow {
   id: string;
   email: string;
   name: string;
   passwordHash: string;
-  /** JSON: what they set differently for all athletes. */
+  /** JSON: the coach's rules for all athletes. */
   conventions: string;
-  /** The coaches they work with. */
+  /** Their team. */
   houseId: string;
-  /** The secret that codes are made from, base32; null: the password is enough. */
+  /** The secret of the second factor, base32; null: password only. */
   secondFactor: string | null;
-  /** The thirty seconds of the last code that was taken: none is taken twice. */
+  /** The 30-second step of the last accepted code: each is accepted once. */
   secondFactorStep: number | null;
 }
-/** A code that stands in for the second factor once. */
+/** A one-time recovery code. */
 export interface RecoveryCodeRow {
   coachId: string;
   codeHash: string;
 }
-/** Coaches who work together; one of them owns it and lets others in. */
+/** A team of coaches; one owns it and invites others. */
 export interface HouseRow {
   id: string;
   ownerId: string;
-  /** Whether every coach of it needs a second factor. */
+  /** Whether every coach needs a second factor. */
   secondFactorRequired: boolean;
 }
-/** A link that lets a coach into a house, or one of it back in, once. */
+/** A one-time link that invites a coach to a team, or resets a member's password. */
 export interface CoachInviteRow {
   tokenHash: string;
   houseId: string;
-  /** Who sets a new password by it; null: whoever has it becomes a coach of the house. */
+  /** The member who sets a new password; null: an invitation. */
   coachId: string | null;
   expiresAt: Date;
   usedAt: Date | null;
@@ -40,23 +40,23 @@ export interface SignInRow {
   tokenHash: string;
   coachId: string;
   expiresAt: Date;
-  /** Whether the password was right and a code is still to come; how often one was tried. */
+  /** Set while the password was right and the code is still to come; how many codes were tried. */
   awaitsCode: boolean;
   tries: number;
   begunAt: Date;
   seenAt: Date;
-  /** When the password was told in it last; null: not since this is written down. */
+  /** When the password was last confirmed; null: not since this is recorded. */
   toldAt: Date | null;
-  /** What the device is called. */
+  /** The device's name. */
   device: string;
 }
-/** How often something was tried of late, by the digest of what it is counted by. */
+/** Recent attempts, by a digest of what they are counted by. */
 export interface TriesRow {
   id: string;
   count: number;
   at: Date;
 }
-/** A device that a coach has signed in on. */
+/** A device on which a coach has signed in. */
 export interface KnownDeviceRow {
   tokenHash: string;
   coachId: string;
@@ -78,13 +78,13 @@ export interface InviteRow {
   coachId: string;
   athleteId: string;
   kind: 'link' | 'code';
-  /** The phone that made a code. */
+  /** The phone that created the code. */
   phoneId: string | null;
   createdAt: Date;
   expiresAt: Date;
   usedAt: Date | null;
 }
-/** A private link to the calendar of an athlete's sessions. */
+/** A private link to an athlete's calendar. */
 export interface CalendarLinkRow {
   tokenHash: string;
   coachId: string;
@@ -92,13 +92,13 @@ export interface CalendarLinkRow {
   createdAt: Date;
   seenAt: Date | null;
 }
-/** What a coach calls an exercise in place of its own name. */
+/** A coach's name for an exercise. */
 export interface ExerciseNameRow {
   coachId: string;
   exerciseId: string;
   name: string;
 }
-/** Which exercise a coach says a name in others' files means. */
+/** A coach's meaning of an exercise name in files. */
 export interface ImportNameRow {
   coachId: string;
   name: string;
@@ -111,16 +111,16 @@ export interface AthleteRow {
   facts: string;
   revision: number;
   archivedAt: Date | null;
-  /** When they are erased for good, who is on their way out. */
+  /** When a deleted athlete is erased for good. */
   eraseAt: Date | null;
 }
-/** An athlete that another coach of the house sees. */
+/** An athlete shared with a teammate. */
 export interface AthleteShareRow {
   athleteId: string;
   coachId: string;
   may: Sharing;
 }
-/** What a coach did with an athlete. */
+/** A coach's action on an athlete. */
 export interface DeedRow {
   id?: number;
   athleteId: string;
@@ -135,7 +135,7 @@ export interface ExerciseRow {
   coachId: string;
   facts: string;
   createdAt: Date;
-  /** Whether all coaches of the house see it. */
+  /** Whether the team sees it. */
   shared: boolean;
 }
 export interface MeasurementRow {
@@ -165,7 +165,7 @@ export interface BlockRow {
   createdAt: Date;
   updatedAt: Date;
   archivedAt: Date | null;
-  /** Thrown away: gone for good after a while, and until then brought back as it was. */
+  /** When it was deleted: erased after a while, restorable until then. */
   deletedAt: Date | null;
 }
 export interface TemplateRow {
@@ -173,10 +173,10 @@ export interface TemplateRow {
   coachId: string;
   name: string;
   document: string;
-  /** JSON: what it asks before it. */
+  /** JSON: its prerequisites. */
   prerequisites: string;
   createdAt: Date;
-  /** Whether all coaches of the house see it. */
+  /** Whether the team sees it. */
   shared: boolean;
 }
 export interface RevisionRow {
@@ -187,10 +187,10 @@ export interface RevisionRow {
   action: 'do' | 'undo' | 'redo';
   edit: string;
   inverse: string;
-  /** The whole document now and then, so that a restore need not start from the first edit. */
+  /** A snapshot of the document now and then, so that a restore need not start from the first edit. */
   document: string | null;
   at: Date;
-  /** The coach who made it; null: not known. */
+  /** The coach who made it; null if unknown. */
   byId: string | null;
 }
 export interface IssuedRow {
@@ -200,19 +200,19 @@ export interface IssuedRow {
   week: number;
   kind: 'building' | 'deload';
   snapshot: string;
-  /** Its sessions as a list of weeks shows them. */
+  /** Its sessions for a list of weeks. */
   outline: string;
   issuedAt: Date;
   recalledAt: Date | null;
-  /** When a phone of the athlete last opened it. */
+  /** When the athlete's phone last opened it. */
   openedAt: Date | null;
-  /** What the coach says with it. */
+  /** The coach's note. */
   line: string | null;
-  /** Counts up each time it is handed out anew. */
+  /** Increases each time it is sent again. */
   version: number;
   closedAt: Date | null;
 }
-/** A week as it was before it was handed out anew. */
+/** An earlier version of a week that was sent again. */
 export interface IssuedBeforeRow {
   issuedId: string;
   version: number;
@@ -220,7 +220,7 @@ export interface IssuedBeforeRow {
   snapshot: string;
   replacedAt: Date;
 }
-/** Where a block stands on its athlete's day. */
+/** A block's state on its athlete's day. */
 export interface StandingRow {
   blockId: string;
   coachId: string;
@@ -229,7 +229,7 @@ export interface StandingRow {
   day: string;
   facts: string;
   at: Date;
-  /** When a week of it was last handed out, and when a set was last logged. */
+  /** When a week of it was last sent, and when a set was last logged. */
   issuedAt: Date | null;
   lastLogAt: Date | null;
   claimedAt: Date | null;
@@ -245,10 +245,10 @@ export interface WorkoutRow {
   /** When it last changed: a set, a note. */
   lastSetAt: Date | null;
   finishedAt: Date | null;
-  /** JSON of what was told of it, oldest first. */
+  /** JSON of its notes, oldest first. */
   notes: string;
   rescue: string | null;
-  /** When pain was last told, and when the coach has seen it. */
+  /** When pain was last reported, and when the coach has seen it. */
   hurtAt: Date | null;
   hurtSeenAt: Date | null;
 }
@@ -263,9 +263,9 @@ export interface LoggedSetRow {
   loadUnit: 'kg' | 'lb';
   reps: number;
   rir: string | number;
-  /** JSON of what else was noted; null where nothing was. */
+  /** JSON of further notes; null if there are none. */
   more: string | null;
-  /** Whether it says anything of the exercise's strength at large. */
+  /** Whether it measures the exercise's strength. */
   measuresStrength: boolean;
   doneAt: Date;
   receivedAt: Date;
@@ -287,7 +287,7 @@ export interface RefusedItemRow {
   phoneId: string;
   coachId: string;
   athleteId: string;
-  /** JSON as the phone has it, whatever it is. */
+  /** JSON as sent by the phone, unchecked. */
   item: string;
   why: string;
   at: Date;
@@ -313,10 +313,10 @@ export interface CallRow {
   choice: string | null;
   createdAt: Date;
   answeredAt: Date | null;
-  /** Whether the log made it, or the day. */
+  /** Whether it is a proposal from the log, or an alert of the day. */
   source: 'log' | 'day';
-  /** The step of the block that its answer made. */
+  /** The step that applied its answer. */
   editId: string | null;
-  /** Whether the athlete's rule answered it, not the coach. */
+  /** Whether the athlete's setting answered it, not the coach. */
   byRule: boolean;
 }

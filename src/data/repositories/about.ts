@@ -1,13 +1,13 @@
-/** What is asked about: an athlete, or what is an athlete's. */
+/** An athlete, or something that belongs to one. */
 export type About =
   | { readonly athleteId: string }
   | { readonly blockId: string }
   | { readonly issuedWeekId: string };
 
 /**
- * SQL that finds the athlete (`a`) something is about.
- * @returns what follows FROM, its condition last, and the id that it asks for as `:id`
- * @throws TypeError where the id is no text: the database would compare a number with all ids that begin with it
+ * SQL for the athlete (`a`) that something belongs to.
+ * @returns the FROM part with its condition last, and the id it expects as `:id`
+ * @throws TypeError if the id is not text: the database would match a number with every id that starts with it
  */
 export function athletesBy(about: About): { readonly from: string; readonly id: string } {
   const found =

@@ -29,7 +29,7 @@ async function sourceOf(weeks: Awaited<ReturnType<typeof someWeeks>>, today: str
   return { ...training, blockPlan, catalogue, today };
 }
 
-/** What was logged of the squat: 100 kg for 8 with 2 left in week 1, and 2 kg more each week. */
+/** The squat's log: 100 kg for 8 with 2 left in week 1, and 2 kg more each week. */
 const rising =
   (week: number) =>
   (set: SentSet): SentSet =>
@@ -37,7 +37,7 @@ const rising =
       ? { ...set, load: { value: 98 + 2 * week, unit: 'kg' }, reps: 8, rir: 2 }
       : set;
 
-test('four weeks through the server: the review by hand, a lesson kept with the athlete, the next block from the strength held', async () => {
+test('four weeks on the server: a review checked by hand, a lesson applied to the athlete, the next block from current strength', async () => {
   const weeks = await someWeeks(twoDays(4));
   // The fourth week's Thursday is missed.
   for (const week of [1, 2, 3, 4])
@@ -47,12 +47,12 @@ test('four weeks through the server: the review by hand, a lesson kept with the 
 
   expect(review.over).toBe(4);
   expect(review.done.map(({ sessions }) => sessions.done)).toEqual([2, 2, 2, 1]);
-  // Two sets of the chest press a week and none beside it.
+  // Two sets of the chest press a week and nothing else.
   const chest = review.muscles.find(({ muscle }) => muscle === 'chest');
   expect(chest?.weeks.map(({ planned, done }) => [planned, done])).toEqual(
     [2, 2, 2, 2].map((sets) => [sets, sets]),
   );
-  // The hamstrings are Thursday's: two sets of curls and half of the squat's share, none of it in week 4.
+  // Hamstrings are trained on Thursday: two sets of curls and half of the squat's share, none of it in week 4.
   const hamstrings = review.muscles.find(({ muscle }) => muscle === 'hamstrings');
   expect(hamstrings?.weeks.at(-1)?.done).toBeLessThan(hamstrings?.weeks.at(-1)?.planned ?? 0);
   const squat = review.lifts.find(({ exerciseId }) => exerciseId === 'hack-squat');
@@ -62,7 +62,7 @@ test('four weeks through the server: the review by hand, a lesson kept with the 
   );
   expect(review.signs).toEqual([1, 2, 3, 4].map((week) => ({ date: dayOf(week, 6), sum: 1 })));
 
-  // A lesson that is taken is the athlete's from then on, and forgotten again with them.
+  // An applied lesson stays with the athlete, until it is undone.
   const [lesson] = lessonsAnswered(source);
   if (lesson !== undefined) {
     const found = await findAthlete(weeks.asker, weeks.athlete.id);
@@ -75,7 +75,8 @@ test('four weeks through the server: the review by hand, a lesson kept with the 
     expect(kept?.athlete.lessons).toEqual(wiser.lessons);
   }
 
-  // The next block asks in week 1 what the strength held allows: no less than was lifted for as many reps, no more than it.
+  // Week 1 of the next block follows current strength: no less than was lifted for the same reps, and no more than
+  // strength allows.
   const reviewed = reviewedOf(source);
   const block = nextBlock(reviewed, suggestionsOf(reviewed).slice(0, 0), {
     name: 'Next',

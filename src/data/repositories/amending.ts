@@ -14,8 +14,8 @@ import { issuedFrom } from './stored-block';
 import { exerciseLookup, findTraining } from './training';
 
 /**
- * Hands the running weeks out anew whose own changes are others than before: what was handed out first is kept beside
- * it, the floor follows.
+ * Sends running weeks again whose overrides have changed: the earlier version is kept beside it, and the athlete's
+ * app follows.
  */
 export async function amendIssued(
   asker: Asker,
@@ -39,7 +39,7 @@ export async function amendIssued(
   }
 }
 
-/** Puts a week in the place of the one that stands under its id, which is kept as what it was. */
+/** Replaces the week stored under its id, which is kept as an earlier version. */
 async function replaceWeek(
   asker: Asker,
   { closedAt: _, ...week }: IssuedWeek,
@@ -66,9 +66,9 @@ async function replaceWeek(
 }
 
 /**
- * A session that an earlier form of an issued week had and this one has not: a phone may have it still. What is trained
- * of it is put back into the week.
- * @returns the week with it; undefined where no form of the week had it
+ * A session that an earlier version of a sent week had and this one has not: a phone may still have it. If it is
+ * trained, it is put back into the week.
+ * @returns the week with it; undefined if no version had it
  */
 export async function withFormerSession(
   asker: Asker,

@@ -35,7 +35,7 @@ import { findHistory, findTraining } from './training';
 afterAll(closeDatabase);
 
 describe('an athlete', () => {
-  test('is kept from the revision it was seen at; a stale change gets what stands', async () => {
+  test('is saved from the revision the page had; a stale save gets the stored version', async () => {
     const { asker, athlete } = await someBlock();
     const changed = { ...athlete, minutes: 60 };
     expect(await saveAthlete(asker, changed, 0, NOW)).toEqual({ status: 'saved', revision: 1 });
@@ -45,11 +45,11 @@ describe('an athlete', () => {
     expect(await saveAthlete(await someCoach(), changed, 1, NOW)).toEqual({ status: 'gone' });
   });
 
-  test('what a coach sets for all athletes is read along, never kept with one, and theirs alone', async () => {
+  test('gets the coach’s rules for all athletes when read, without storing them, from their own coach only', async () => {
     const { asker, athlete } = await someBlock();
     await keepCoachConventions(asker, { gapHours: 60 });
     const found = await findAthlete(asker, athlete.id);
-    // Open pages follow: every athlete of theirs counts as changed.
+    // Open pages follow: every athlete of the coach counts as changed.
     expect(found?.revision).toBe(1);
     expect(found?.athlete.conventions).toEqual({ ...NO_CONVENTIONS, coach: { gapHours: 60 } });
     if (found === undefined) throw new Error('gone');
@@ -61,13 +61,13 @@ describe('an athlete', () => {
     expect((await findAthlete(other.asker, other.athlete.id))?.revision).toBe(0);
   });
 
-  test('two changes at once: one is kept, the other told', async () => {
+  test('of two saves at once one wins, the other is told', async () => {
     const { asker, athlete } = await someBlock();
     const outcomes = await Promise.all([1, 2, 3].map(() => saveAthlete(asker, athlete, 0, NOW)));
     expect(outcomes.map(({ status }) => status).sort()).toEqual(['saved', 'stale', 'stale']);
   });
 
-  test('leaves the roster when archived and comes back whole', async () => {
+  test('disappears from the roster when archived and is restored unchanged', async () => {
     const { asker, athlete, blockId } = await someBlock();
     expect(await archiveAthlete(asker, athlete.id, NOW)).toBe(true);
     expect((await roster(asker))[0]).toMatchObject({ archived: true });
@@ -77,7 +77,7 @@ describe('an athlete', () => {
     expect(await archiveAthlete(await someCoach(), athlete.id, NOW)).toBe(false);
   });
 
-  test('is erased with everything of theirs, and nothing of anybody else', async () => {
+  test('is deleted with all of their data, and nobody else’s', async () => {
     const { asker, athlete, blockId } = await someBlock();
     const other = people(randomUUID, '2026-01-01').devika;
     await addAthlete(asker, other);
@@ -96,7 +96,7 @@ describe('an athlete', () => {
     const days = (count: number) => new Date(NOW.getTime() + count * 86_400_000);
     expect(await eraseAthlete(await someCoach(), athlete.id, NOW)).toBe(false);
     expect(await eraseAthlete(asker, athlete.id, NOW)).toBe(true);
-    // Until the days of grace are over they stand as they were, and can be put back.
+    // During the grace period the data stays and can be restored.
     await eraseAthletesDue(new Date(days(14).getTime() - 1));
     expect((await findAthlete(asker, athlete.id))?.eraseAt).toBe(days(14).toISOString());
     await archiveAthlete(asker, athlete.id, null);
@@ -114,7 +114,7 @@ describe('an athlete', () => {
     expect((await roster(asker)).map(({ name }) => name)).toEqual([other.name]);
   });
 
-  test('stored before places were known is read as one with a full place', async () => {
+  test('stored before places existed is read with one fully equipped place', async () => {
     const { asker, athlete } = await someBlock();
     const { places, sport, ...rest } = athlete;
     const { barbell, dumbbell, bodyweight, stack } = (places[0] as (typeof places)[number]).loads;
@@ -137,7 +137,7 @@ describe('measurements', () => {
     unit: 'kg',
   });
 
-  test('the latest body weight becomes the athlete’s, an older one and a girth do not', async () => {
+  test('the latest body weight becomes the athlete’s; an older one or a girth does not', async () => {
     const { asker, athlete } = await someBlock();
     const latest = weight('2026-11-24', 70.5);
     const kept = await changeMeasurements(asker, athlete.id, { keep: latest }, NOW);
@@ -165,10 +165,10 @@ describe('measurements', () => {
   });
 });
 
-describe('a coach’s own exercises', () => {
+describe('a coach’s custom exercises', () => {
   const press: Exercise = { ...(exerciseById('leg-press') as Exercise), id: 'x', name: 'own press' };
 
-  test('revisions follow each other and are never changed; another coach’s are not there', async () => {
+  test('have consecutive, immutable revisions; another coach’s are invisible', async () => {
     const asker = await someCoach();
     const own = { ...press, id: randomUUID() };
     expect(await saveExercise(asker, own, NOW)).toMatchObject({ status: 'saved' });
@@ -185,7 +185,7 @@ describe('a coach’s own exercises', () => {
     expect(await ownExercises(stranger)).toEqual([]);
   });
 
-  test('a new revision leaves blocks as they are until they adopt it, in one step', async () => {
+  test('a new revision does not change blocks until they adopt it, in one step', async () => {
     const { asker, blockId, athlete } = await someBlock();
     const own = { ...press, id: randomUUID() };
     await saveExercise(asker, own, NOW);
@@ -213,11 +213,11 @@ describe('a coach’s own exercises', () => {
     const training = await findTraining(asker, blockId);
     expect(training?.revision).toBe(1);
     expect(training?.block.sessions[0]?.slots[0]?.exercise.revision).toBe(2);
-    // Once more there is nothing to move, and nothing that could not be.
+    // Again there is nothing to move, and no failure.
     expect(await adoptRevision(asker, [blockId], to, NOW)).toEqual([]);
     expect((await findTraining(asker, blockId))?.revision).toBe(1);
     expect(await adoptRevision(asker, [blockId], { id: own.id, revision: 9 }, NOW)).toEqual([blockId]);
-    // It is a step like any other: undo takes it back.
+    // It is a normal step that undo reverts.
     const [step] = await findHistory(asker, blockId);
     const back = { id: randomUUID(), action: 'undo', edit: step?.inverse as Edit } as const;
     expect(await saveSteps(asker, blockId, 1, [back], NOW)).toMatchObject({ status: 'saved', revision: 2 });
@@ -227,7 +227,7 @@ describe('a coach’s own exercises', () => {
 });
 
 describe('strength from the log', () => {
-  test('exposures hold loads as moved with what earlier sets have cost; corrections stand in their place', async () => {
+  test('exposures have loads as moved and what earlier sets cost; corrections replace sets', async () => {
     const { asker, athlete, blockId } = await someBlock();
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
     if (issued.status !== 'issued') throw new Error(issued.status);
@@ -247,7 +247,7 @@ describe('strength from the log', () => {
     expect(await findExposures(await someCoach(), athlete, catalogueWith([]))).toEqual([]);
   });
 
-  test('what was done in a deload says nothing of strength, though it came before the last building week', async () => {
+  test('sets of a deload are no evidence of strength, even before the last building week', async () => {
     const { asker, athlete, blockId } = await someBlock();
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
     if (issued.status !== 'issued') throw new Error(issued.status);
@@ -260,7 +260,7 @@ describe('strength from the log', () => {
     expect(await findExposures(asker, athlete, catalogueWith([]))).toEqual([]);
   });
 
-  test('how the last ramp set moved is kept with its session', async () => {
+  test('the verdict on the last warm-up set is stored with its session', async () => {
     const { asker, blockId } = await someBlock();
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
     if (issued.status !== 'issued') throw new Error(issued.status);
@@ -275,7 +275,7 @@ describe('strength from the log', () => {
   });
 });
 
-test('the demo people pass the codec and cover levels, phases, units and places', () => {
+test('the demo’s people are valid and cover levels, phases, units and places', () => {
   const all = Object.values(people(randomUUID, addDays('2026-11-24', -60)));
   const seen = (of: (one: (typeof all)[number]) => string | undefined) => new Set(all.map(of));
   expect(seen(({ level }) => level).size).toBe(3);

@@ -19,12 +19,12 @@ export async function addAthlete(asker: Asker, athlete: Athlete): Promise<void> 
   });
 }
 
-/** An athlete as stored, with the revision a change must start from. */
+/** A stored athlete with the revision that a save must be based on. */
 export interface StoredAthlete {
   readonly athlete: Athlete;
   readonly revision: number;
   readonly archived: boolean;
-  /** When they are erased for good, as an ISO text; null: they stay. */
+  /** When a deleted athlete is erased, ISO text; null: not deleted. */
   readonly eraseAt: string | null;
 }
 
@@ -41,8 +41,8 @@ export async function findAthlete(asker: Asker, id: string): Promise<StoredAthle
 }
 
 /**
- * Keeps changed facts of an athlete.
- * @param base the revision the change was made from; another one is refused with the facts as they now stand
+ * Saves an athlete's changed facts.
+ * @param base the revision the change was made from; any other is refused with the stored facts
  */
 export async function saveAthlete(
   asker: Asker,
@@ -63,14 +63,14 @@ export async function saveAthlete(
     );
     return { status: 'saved', revision: revision + 1 };
   });
-  // Loads and landmarks follow the athlete: what waits for the coach may have changed.
+  // Loads and volume ranges depend on the athlete: alerts and proposals may have changed.
   if (outcome.status === 'saved') await refreshAthlete(asker, athlete.id, now);
   return outcome;
 }
 
 /**
- * Takes an athlete off the roster, or puts them back, also one who is on their way out; nothing is lost.
- * @returns whether there is such an athlete
+ * Archives an athlete or restores them, including a deleted one; nothing is lost.
+ * @returns whether the athlete exists
  */
 export async function archiveAthlete(asker: Asker, id: string, at: Date | null): Promise<boolean> {
   const where = own(asker, { id });
@@ -81,13 +81,13 @@ export async function archiveAthlete(asker: Asker, id: string, at: Date | null):
   return true;
 }
 
-/** Days for which an athlete who was erased can be put back. */
+/** Days in which a deleted athlete can be restored. */
 export const GRACE_DAYS = 14;
 const DAY_MS = 86_400_000;
 
 /**
- * Takes an athlete off the roster to be erased after a period of grace, in which they can be put back.
- * @returns whether there is such an athlete
+ * Deletes an athlete: erased after a grace period in which they can be restored.
+ * @returns whether the athlete exists
  */
 export async function eraseAthlete(asker: Asker, id: string, now: Date): Promise<boolean> {
   const where = own(asker, { id });
@@ -98,14 +98,14 @@ export async function eraseAthlete(asker: Asker, id: string, now: Date): Promise
 }
 
 /**
- * Erases for good, whoever's they were, athletes whose time of grace is over, with everything of theirs: blocks, revisions,
- * issued weeks, logs, calls, measurements.
+ * Erases athletes of any coach whose grace period is over, with everything: blocks, revisions, sent weeks, logs,
+ * calls, measurements.
  */
 export async function eraseAthletesDue(now: Date): Promise<number> {
   return models().athletes.destroy({ where: { eraseAt: { [Op.lte]: now } } });
 }
 
-/** Names of the coach's athletes and of those shown to them, for finding them; archived ones left out. */
+/** Names of the coach's own and shared athletes for search, without archived ones. */
 export async function athleteNames(
   asker: Asker,
   shown: readonly string[] = [],
@@ -121,7 +121,7 @@ export async function athleteNames(
   return rows;
 }
 
-/** The places of all athletes by name, each once. */
+/** The names of all athletes' places, each once. */
 export async function placesOf(
   asker: Asker,
 ): Promise<readonly { readonly name: string; readonly equipment: Place['equipment'] }[]> {

@@ -8,10 +8,10 @@ import { addBlock, saveSteps } from './blocks';
 import { refreshCalls } from './calls';
 import { blockFrom } from './stored-block';
 
-/** Days for which a block that was thrown away can be brought back. */
+/** Days in which a deleted block can be restored. */
 const KEPT_DAYS = 30;
 
-/** A block of an athlete as a list shows it. */
+/** An athlete's block in a list. */
 export interface BlockLine {
   readonly id: string;
   readonly name: string;
@@ -19,16 +19,16 @@ export interface BlockLine {
   readonly startDate: LocalDate;
   /** Building weeks. */
   readonly weeks: number;
-  /** The week handed out last; 0 before the first. */
+  /** The last sent week; 0 before the first. */
   readonly week: number;
   readonly archived: boolean;
-  /** When it was thrown away; null: it was not. */
+  /** When it was deleted; null: it was not. */
   readonly deletedAt: string | null;
-  /** When a week of it was last handed out, as an ISO text; null: never. */
+  /** When a week of it was last sent, ISO text; null: never. */
   readonly issuedAt: string | null;
-  /** When something of it was last logged, as an ISO text; null: never. */
+  /** When anything was last logged in it, ISO text; null: never. */
   readonly lastLog: string | null;
-  /** Where it lies in the year. */
+  /** Its dates in the year. */
   readonly span: BlockSpan;
 }
 
@@ -43,11 +43,11 @@ interface BlockLineRow {
   deletedAt: Date | null;
   issuedAt: Date | null;
   lastLog: Date | null;
-  /** What its days follow from, as JSON. */
+  /** What its dates follow from, as JSON. */
   spread: string;
 }
 
-/** All blocks of an athlete, the newest first: planned, running, done, archived, and those thrown away of late. */
+/** All blocks of an athlete, newest first: planned, running, done, archived, and recently deleted. */
 export async function blocksOf(asker: Asker, athleteId: string): Promise<readonly BlockLine[]> {
   const rows = await database().query<BlockLineRow>(
     `SELECT b.id, b.name, b.weeks, JSON_VALUE(b.document, '$.startDate') AS startDate, s.state,
@@ -73,7 +73,9 @@ export async function blocksOf(asker: Asker, athleteId: string): Promise<readonl
   }));
 }
 
-/** Where a block lies. Documents of older versions know no early deloads; one that cannot be read lies where it begins. */
+/**
+ * A block's dates. Documents of older versions have no early deloads; an unreadable one is placed at its start date.
+ */
 function spanOf({ startDate, weeks, spread }: BlockLineRow): BlockSpan {
   const { cycleDays, pauses, earlyDeloads, deload } = JSON.parse(spread) as Partial<Block>;
   return blockSpan({
@@ -87,8 +89,8 @@ function spanOf({ startDate, weeks, spread }: BlockLineRow): BlockSpan {
 }
 
 /**
- * Moves a block of which no week is handed out to another first day, as a step of its life like any other.
- * @returns gone: there is none; handed out: its weeks stand where they are
+ * Moves a block without sent weeks to another start date, as a normal step.
+ * @returns gone: it does not exist; handed out: its sent weeks cannot move
  */
 export async function moveBlock(
   asker: Asker,
@@ -106,12 +108,12 @@ export async function moveBlock(
   return status === 'saved' ? 'moved' : 'gone';
 }
 
-/** Puts a block into the archive, or takes it out (null). @returns whether there is such a block */
+/** Archives a block, or restores it (null). @returns whether the block exists */
 export async function archiveBlock(asker: Asker, id: string, at: Date | null, now: Date): Promise<boolean> {
   return put(asker, id, { archivedAt: at }, now);
 }
 
-/** Throws a block away, or brings it back (null); gone for good after 30 days. @returns whether there is such a block */
+/** Deletes a block, or restores it (null); erased after 30 days. @returns whether the block exists */
 export async function deleteBlock(asker: Asker, id: string, at: Date | null, now: Date): Promise<boolean> {
   return put(asker, id, { deletedAt: at }, now);
 }
@@ -130,8 +132,8 @@ async function put(
 }
 
 /**
- * Another block like this one for the same athlete, beginning on a day: what single weeks had of their own stays behind.
- * @returns its id; undefined where there is no such block
+ * Copies a block for the same athlete from a start date, without overrides of single weeks.
+ * @returns its id; undefined if the block does not exist
  */
 export async function copyBlock(
   asker: Asker,
@@ -145,7 +147,7 @@ export async function copyBlock(
   return addBlock(asker, athleteId, blockAgain(blockFrom(document), { name, startDate }), now);
 }
 
-/** Erases for good what was thrown away long enough ago, whoever's it was. */
+/** Erases blocks of any coach that were deleted long enough ago. */
 export async function eraseDeleted(now: Date): Promise<number> {
   const before = new Date(now.getTime() - KEPT_DAYS * 86_400_000);
   return models().blocks.destroy({ where: { deletedAt: { [Op.lt]: before } } });

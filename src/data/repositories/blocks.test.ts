@@ -15,7 +15,7 @@ function step(edit: Edit, id = `step-${count++}`, action: SentStep['action'] = '
 }
 const rest = (slot: string, value: number): Edit => ({ kind: 'slot/set', slot, field: 'rest', value });
 
-test('steps are saved in order, each its own revision', async () => {
+test('steps are saved in order, each with its own revision', async () => {
   const { asker, blockId } = await someBlock();
   expect(await saveSteps(asker, blockId, 0, [step(rest('a1', 90)), step(rest('a1', 100))], NOW)).toEqual({
     status: 'saved',
@@ -32,7 +32,7 @@ test('steps are saved in order, each its own revision', async () => {
   expect(history.map(({ inverse }) => inverse)).toEqual([rest('a1', 120), rest('a1', 90)]);
 });
 
-test('a step sent twice is one step', async () => {
+test('a step sent twice is saved once', async () => {
   const { asker, blockId } = await someBlock();
   const once = step(rest('a1', 90));
   await saveSteps(asker, blockId, 0, [once], NOW);
@@ -47,7 +47,7 @@ test('a step sent twice is one step', async () => {
   });
 });
 
-test('a step that comes twice in one send, as two pages that died may have held it, is one step', async () => {
+test('a step twice in one request, held by two pages that died, is saved once', async () => {
   const { asker, blockId } = await someBlock();
   const once = step(rest('a1', 90));
   expect(await saveSteps(asker, blockId, 0, [once, once], NOW)).toMatchObject({
@@ -56,7 +56,7 @@ test('a step that comes twice in one send, as two pages that died may have held 
   });
 });
 
-test('nobody starts from a revision that is still to come', async () => {
+test('a future revision is refused as a base', async () => {
   const { asker, blockId } = await someBlock();
   await saveSteps(asker, blockId, 0, [step(rest('a1', 90))], NOW);
   expect(await saveSteps(asker, blockId, 2, [step(rest('a1', 30))], NOW)).toEqual({ status: 'malformed' });
@@ -64,7 +64,7 @@ test('nobody starts from a revision that is still to come', async () => {
   expect((await findTraining(asker, blockId))?.revision).toBe(1);
 });
 
-test('more slots than a session holds are refused before anything is saved', async () => {
+test('too many slots in a session are refused before anything is saved', async () => {
   const { asker, blockId } = await someBlock();
   const like = smallBlock().sessions[0]?.slots[0];
   if (like === undefined) throw new Error('no slot');
@@ -81,7 +81,7 @@ test('more slots than a session holds are refused before anything is saved', asy
   expect((await findTraining(asker, blockId))?.block.sessions[0]?.slots).toHaveLength(2);
 });
 
-test('a stale write to other things is rebased and hands back what came between', async () => {
+test('a stale edit of other things is rebased and returns what came between', async () => {
   const { asker, blockId } = await someBlock();
   await saveSteps(asker, blockId, 0, [step(rest('a1', 90))], NOW);
   const outcome = await saveSteps(asker, blockId, 0, [step(rest('a2', 45))], NOW);
@@ -91,12 +91,12 @@ test('a stale write to other things is rebased and hands back what came between'
   expect(training?.block.sessions[0]?.slots.map((slot) => slot.rest)).toEqual([90, 45]);
 });
 
-test('a stale write to the same field is refused with theirs, and nothing of it is kept', async () => {
+test('a stale edit of the same field is refused with the other edit, and nothing of it is saved', async () => {
   const { asker, blockId } = await someBlock();
   await saveSteps(asker, blockId, 0, [step(rest('a1', 90))], NOW);
   const outcome = await saveSteps(asker, blockId, 0, [step(rest('a2', 45)), step(rest('a1', 30))], NOW);
   if (outcome.status !== 'collision') throw new Error(outcome.status);
-  // What came before the collision is saved; the colliding step and all after it wait.
+  // Steps before the conflict are saved; the conflicting one and later ones wait.
   expect(outcome.revision).toBe(2);
   expect(outcome.steps.map(({ edit }) => edit)).toEqual([rest('a1', 90), null]);
   expect(await saveSteps(asker, blockId, 2, [step(rest('a1', 30))], NOW)).toMatchObject({
@@ -105,7 +105,7 @@ test('a stale write to the same field is refused with theirs, and nothing of it 
   });
 });
 
-test('two tabs saving at once both land or one is told', async () => {
+test('of two tabs saving at once both succeed or one is told', async () => {
   const { asker, blockId } = await someBlock();
   const outcomes = await Promise.all(
     ['a1', 'a2', 'b1'].map((slot, at) => saveSteps(asker, blockId, 0, [step(rest(slot, 60 + at))], NOW)),
@@ -116,7 +116,7 @@ test('two tabs saving at once both land or one is told', async () => {
   expect(training?.block.sessions.flatMap((one) => one.slots.map((slot) => slot.rest))).toEqual([60, 61, 62]);
 });
 
-test('an edit that may not stand is refused with its problem', async () => {
+test('an invalid edit is refused with its problem', async () => {
   const { asker, blockId } = await someBlock();
   const wrong: Edit = { kind: 'slot/set', slot: 'a1', field: 'range', value: { low: 12, high: 8 } };
   expect(await saveSteps(asker, blockId, 0, [step(wrong)], NOW)).toMatchObject({
@@ -125,7 +125,7 @@ test('an edit that may not stand is refused with its problem', async () => {
   });
 });
 
-test('another coach neither sees the block nor changes it nor adds to the athlete', async () => {
+test('another coach can neither see nor change the block, nor add one for the athlete', async () => {
   const { asker, athlete, blockId } = await someBlock();
   const stranger = await someCoach();
   expect(await findTraining(stranger, blockId)).toBeUndefined();
@@ -136,7 +136,7 @@ test('another coach neither sees the block nor changes it nor adds to the athlet
   expect(await addBlock(stranger, athlete.id, training?.block as never, NOW)).toBeUndefined();
 });
 
-test('a block is not cut below a building week that stands handed out, from wherever the step comes', async () => {
+test('no step from anywhere cuts a block below a sent building week', async () => {
   const { asker, blockId } = await someBlock();
   const weeks = (value: number) => [step({ kind: 'block/set', field: 'weeks', value })];
   await issueWeek(asker, blockId, 1, 0, NOW);
@@ -150,15 +150,15 @@ test('a block is not cut below a building week that stands handed out, from wher
   expect(await saveSteps(asker, blockId, 1, weeks(1), NOW)).toMatchObject({ status: 'saved', revision: 2 });
 });
 
-test('what a page has from after a backup that came back is refused, never laid over what was done since', async () => {
+test('a page with revisions from after a restored backup is refused, and never overwrites later work', async () => {
   const { asker, blockId } = await someBlock();
   await saveSteps(asker, blockId, 0, [step(rest('a1', 90)), step(rest('a1', 100))], NOW);
-  // A backup of revision 2 came back: its numbers go on from far above. A page that was at revision 3 is still open.
+  // A backup of revision 2 was restored: numbers continue from far above. A page at revision 3 is still open.
   await models().blocks.update({ revision: 10_002 }, { where: { id: blockId } });
   expect(await saveSteps(asker, blockId, 3, [step(rest('a2', 60))], NOW)).toEqual({ status: 'malformed' });
   const page = { athleteRevision: 0, exercises: 0, issued: [], readAt: NOW.toISOString() };
   expect(await reloadTraining(asker, blockId, { ...page, revision: 3 })).toEqual({ status: 'gone' });
-  // One that was at the revision of the backup goes on, and so does one that is loaded now.
+  // A page at the backup's revision continues, and so does one loaded now.
   expect((await reloadTraining(asker, blockId, { ...page, revision: 2 })).status).toBe('changes');
   expect(await saveSteps(asker, blockId, 2, [step(rest('a2', 60))], NOW)).toMatchObject({
     status: 'saved',

@@ -15,7 +15,7 @@ import { blockFrom } from './stored-block';
 
 const SNAPSHOT_EVERY = 25;
 
-/** Adds a block for one of the coach's athletes. @returns its id, or undefined when there is no such athlete */
+/** Adds a block for an athlete of the coach. @returns its id, or undefined if the athlete does not exist */
 export async function addBlock(
   asker: Asker,
   athleteId: string,
@@ -40,8 +40,8 @@ export async function addBlock(
 }
 
 /**
- * Saves steps made from a revision. Steps on a stale revision are rebased when they touch other things than what came
- * between; a true collision is refused. Steps already saved are passed over, and one that comes twice is one.
+ * Saves steps made from a revision. Steps on a stale revision are rebased if they touch other things than the steps
+ * between; a real conflict is refused. Saved steps are skipped, and duplicates count once.
  */
 export async function saveSteps(
   asker: Asker,
@@ -75,7 +75,7 @@ export async function saveWithin(
   });
   if (row === null) return { status: 'gone' };
   const stored = row.get();
-  // Nobody can have started from a revision that is still to come, or that a backup has taken back.
+  // No page can be based on a future revision, or on one that a restored backup removed.
   const asked = { asked: base, stored: stored.revision };
   if (!(await isKnownRevision(asker, blockId, asked, transaction))) return { status: 'malformed' };
   const ids = steps.map(({ id }) => id);
@@ -90,7 +90,7 @@ export async function saveWithin(
   };
   const start = blockFrom(stored.document);
   const all = taken(start, steps, { ...against, readsEach: false });
-  // Edits check what the codec checks. Should one not, it is found and refused: what is stored can be read again.
+  // Edits check what the codec checks. If one did not, this refuses it: everything stored can be read again.
   const isReadable = all.saved.length === 0 || decodeBlock(all.block).ok;
   const { block, saved, verdict } = isReadable ? all : taken(start, steps, { ...against, readsEach: true });
   const rows = saved.map((one, at) => revisionOf(asker, blockId, stored.revision + at + 1, one, now));
@@ -112,7 +112,7 @@ export async function saveWithin(
   return { ...verdict, revision, steps: standing };
 }
 
-/** A step as a row of a block's life; every so many the whole block stands with it. */
+/** A step as a row; every so many steps the whole block is stored with it. */
 export function revisionOf(
   asker: Asker,
   blockId: string,
@@ -134,21 +134,21 @@ export function revisionOf(
   };
 }
 
-/** A step that was laid on a block. */
+/** A step that was applied to a block. */
 interface Taken {
   readonly step: SentStep;
   readonly inverse: Edit;
   readonly after: Block;
 }
 
-/** Steps laid on a block one after the other, up to the first that may not stand. */
+/** Applies steps in order up to the first invalid one. */
 function taken(
   start: Block,
   steps: readonly SentStep[],
   against: {
     readonly already: ReadonlySet<string>;
     readonly theirs: readonly Edit[];
-    /** The last building week that is handed out. */
+    /** The last sent building week. */
     readonly issued: number;
     /** Whether the block is read back after each step. */
     readonly readsEach: boolean;
@@ -170,7 +170,7 @@ function taken(
   return { block, saved, verdict: { status: 'saved' } };
 }
 
-/** What keeps a block from being stored: weeks that were handed out, and what its codec would not read again. */
+/** What prevents a block from being stored: sent weeks it would cut, and anything its codec would refuse. */
 function standProblems(
   before: Block,
   after: Block,
@@ -182,9 +182,9 @@ function standProblems(
   return decoded.ok ? [] : decoded.problems;
 }
 
-/** Building weeks that stand handed out. */
+/** Sent building weeks. */
 async function lastBuildingIssued(asker: Asker, blockId: string, transaction: Transaction): Promise<number> {
-  // Their count: where a deload came early, the numbers of the weeks run ahead of it.
+  // Their count: after an early deload, week numbers are higher.
   return models().issued.count({
     where: own(asker, { blockId, recalledAt: null, kind: 'building' }),
     transaction,

@@ -5,14 +5,14 @@ import { models } from '../models/models';
 import { digest, newToken } from '../token';
 import { findTraining } from './training';
 
-/** A link to an athlete's calendar as a list shows it. */
+/** A calendar link in a list. */
 export interface CalendarLink {
   readonly createdAt: string;
-  /** When a calendar last asked by it; null: never. */
+  /** When a calendar last used it; null: never. */
   readonly seenAt: string | null;
 }
 
-/** The links to an athlete's calendar that stand, newest first. */
+/** An athlete's valid calendar links, newest first. */
 export async function calendarLinks(asker: Asker, athleteId: string): Promise<readonly CalendarLink[]> {
   const rows = await models().calendarLinks.findAll({
     where: own(asker, { athleteId }),
@@ -25,8 +25,8 @@ export async function calendarLinks(asker: Asker, athleteId: string): Promise<re
 }
 
 /**
- * A private link to the calendar of an athlete's sessions; the one before it ends.
- * @returns what opens it, shown once: only its hash is kept; undefined where there is no such athlete
+ * Creates a private calendar link for an athlete and revokes the previous one.
+ * @returns its token, shown once because only its hash is stored; undefined if the athlete does not exist
  */
 export async function makeCalendarLink(
   asker: Asker,
@@ -46,7 +46,7 @@ export async function makeCalendarLink(
   });
 }
 
-/** Ends the links to an athlete's calendar. */
+/** Revokes the links to an athlete's calendar. */
 export async function endCalendarLinks(asker: Asker, athleteId: string): Promise<void> {
   await models().calendarLinks.destroy({ where: own(asker, { athleteId }) });
 }
@@ -60,11 +60,11 @@ export interface AthleteCalendar {
     readonly blockPlan: BlockPlan;
   }[];
   readonly nameOf: (exerciseId: string) => string;
-  /** When anything of it last changed. */
+  /** When any of it last changed. */
   readonly changedAt: Date;
 }
 
-/** The calendar a link opens; undefined where it opens none, or its athlete is off the roster. */
+/** The calendar of a link; undefined if the link is invalid or its athlete archived. */
 export async function calendarBy(token: string, now: Date): Promise<AthleteCalendar | undefined> {
   const link = await models().calendarLinks.findByPk(digest(token));
   if (link === null) return undefined;
@@ -73,7 +73,7 @@ export async function calendarBy(token: string, now: Date): Promise<AthleteCalen
   return calendarOf({ coachId }, athleteId);
 }
 
-/** The calendar of an athlete's blocks; undefined where there is no such athlete on the roster. */
+/** The calendar of an athlete's blocks; undefined if the athlete does not exist or is archived. */
 export async function calendarOf(asker: Asker, athleteId: string): Promise<AthleteCalendar | undefined> {
   const { athletes, blocks } = models();
   const athlete = await athletes.findOne({ where: own(asker, { id: athleteId, archivedAt: null }) });

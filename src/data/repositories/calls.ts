@@ -13,16 +13,15 @@ import { exerciseLookup, findTraining } from './training';
 import { watchOf } from './watching';
 
 /**
- * Brings what waits for the coach up to date with what a block's data now comes to: calls that the log leads to, those
- * that the athlete's day makes, and where the block stands. New ones are filed, those whose facts have changed go, and
- * answered ones stay answered, however often and by whichever process it is done. What the athlete's rule answers is
- * answered with it.
+ * Updates everything that waits for the coach from a block's data: proposals from the log, alerts of the athlete's
+ * day, and the block's state. New ones are filed, those with changed facts are removed, and answered ones stay
+ * answered, however often and by whichever process this runs. Answers of the athlete's setting are stored too.
  */
 export async function refreshCalls(asker: Asker, blockId: string, now: Date): Promise<void> {
   await transact(async (transaction) => {
     const row = await lockBlock(asker, blockId, transaction);
     if (row === null) return;
-    // What is put away asks for nobody.
+    // An archived block raises nothing.
     if (row.archivedAt !== null || row.deletedAt !== null) {
       await models().calls.destroy({ where: own(asker, { blockId, status: 'pending' }), transaction });
       await models().standings.destroy({ where: own(asker, { blockId }), transaction });
@@ -61,9 +60,9 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
 }
 
 /**
- * Says that something of blocks has changed, from which calls follow: their documents, what was logged, what was answered.
- * They are brought up to date before anybody looks at them or goes by them, and by the next round at the latest: nobody who
- * saves, logs or answers waits for it, and many changes cost one look.
+ * Marks blocks as changed: documents, logs or answers from which calls follow. They are updated before anybody sees
+ * or uses them, and by the next background round at the latest, so that saving, logging and answering do not wait for
+ * it, and many changes cost one update.
  */
 export async function markChanged(
   asker: Asker,
@@ -76,22 +75,22 @@ export async function markChanged(
   );
 }
 
-/** Brings the calls of a block up to date where something of it has changed since. */
+/** Updates a block's calls if it was marked as changed. */
 export async function freshen(asker: Asker, blockId: string, now: Date): Promise<void> {
   const changed = await models().standings.count({ where: own(asker, { blockId, day: LONG_AGO }) });
   if (changed > 0) await refreshCalls(asker, blockId, now);
 }
 
-/** The latest of instants as ISO texts; null of none. */
+/** The latest of instants as ISO text; null if there are none. */
 function latestOf(instants: readonly string[]): Date | null {
   const latest = [...instants].sort().at(-1);
   return latest === undefined ? null : new Date(latest);
 }
 
-/** A day that is long past: whatever stands by it is brought up to date at the next round. */
+/** A date long past: blocks with it are updated in the next round. */
 export const LONG_AGO = '2000-01-01';
 
-/** Holds a block, so that two do not file or answer its calls at once. */
+/** Locks a block, so that two processes do not file or answer its calls at once. */
 async function lockBlock(asker: Asker, blockId: string, transaction: Transaction) {
   const row = await models().blocks.findOne({
     where: own(asker, { id: blockId }),
@@ -103,8 +102,8 @@ async function lockBlock(asker: Asker, blockId: string, transaction: Transaction
 }
 
 /**
- * Holds where a block stands before it is read: whoever logs meanwhile says that it has changed behind this look, not in the
- * middle of it, where the end of the look would wipe it out.
+ * Locks a block's state before reading it: a concurrent log marks the block as changed after this update, not during
+ * it, where the mark would be erased at the end.
  */
 async function holdStanding(asker: Asker, blockId: string, transaction: Transaction): Promise<void> {
   await models().standings.findOne({
@@ -115,7 +114,7 @@ async function holdStanding(asker: Asker, blockId: string, transaction: Transact
   });
 }
 
-/** What an option does to the block follows from how the block stands when it is taken. */
+/** An option's edit depends on the block at the moment it is applied. */
 function withoutEdits(call: WatchCall): WatchCall {
   return { ...call, options: call.options.map((option) => ({ ...option, edit: null })) };
 }
@@ -163,12 +162,12 @@ async function filePending(filing: Filing, source: CallRow['source'], made: read
   if (made.length === 0) return;
   await models().calls.bulkCreate(
     made.map((call) => rowOf(filing, call, source)),
-    // A call declined or accepted long ago may come back with the same facts after its subject was answered anew.
+    // A call answered long ago may return with the same facts after its subject was answered differently.
     { updateOnDuplicate: ['status', 'proposal', 'week'], transaction },
   );
 }
 
-/** Files what the athlete's rule has answered. */
+/** Files what the athlete's setting has answered. */
 async function fileAnswered(filing: Filing, given: readonly Answer[]): Promise<void> {
   if (given.length === 0) return;
   const { now, transaction } = filing;
@@ -183,7 +182,7 @@ async function fileAnswered(filing: Filing, given: readonly Answer[]): Promise<v
   );
 }
 
-/** Calls that the athlete's rule had answered and the coach has taken back: they are asked. */
+/** Calls answered by the athlete's setting that the coach has undone: they ask the coach. */
 async function heldIds(
   asker: Asker,
   blockId: string,
@@ -197,7 +196,7 @@ async function heldIds(
   return new Set(rows.map((row) => row.get().id));
 }
 
-/** Calls of the day that were answered in a block. */
+/** Answered alerts of a block. */
 async function answeredIds(
   asker: Asker,
   blockId: string,
@@ -212,9 +211,9 @@ async function answeredIds(
 }
 
 /**
- * Keeps the coach's answers.
- * @param page what the coach's page knows: the answer holds what is new to it
- * @returns the changes, with the calls that were no longer open and so stay unanswered
+ * Stores the coach's answers.
+ * @param page the page's version: the result contains what is new to it
+ * @returns the changes, with calls that were no longer open and stay unanswered
  */
 export async function answerCalls(
   asker: Asker,
@@ -229,7 +228,7 @@ export async function answerCalls(
   return changes === undefined ? { status: 'gone' } : { status: 'answered', changes, missed: kept.missed };
 }
 
-/** The same where nobody has the block open. @returns the calls that were no longer open */
+/** The same without an open page. @returns the calls that were no longer open */
 export async function keepAnswers(
   asker: Asker,
   blockId: string,
@@ -249,13 +248,13 @@ export async function keepAnswers(
       lock: transaction.LOCK.UPDATE,
     });
     const pending = new Map(rows.map((row) => [row.get().id, proposalFrom(row.get().proposal)]));
-    // What is chosen instead must be something that this kind of call lets one choose.
+    // The choice must be one that this kind of call allows.
     const fits = ({ id, choice }: SentAnswer) => {
       const call = pending.get(id);
       return call === undefined || decodeChoice(call.kind, choice).ok;
     };
     if (!answers.every(fits)) return 'malformed';
-    // Answers alike are one statement: a coach who accepts all gives one answer, however many calls there are.
+    // Equal answers are one statement: accepting all gives the same answer for many calls.
     for (const group of alike(answers.filter(({ id }) => pending.has(id)))) {
       const [{ outcome, choice }] = group;
       await calls.update(
@@ -270,7 +269,7 @@ export async function keepAnswers(
   return missed === 'malformed' ? { status: 'malformed' } : { status: 'kept', missed };
 }
 
-/** Accepts the routine of a block, its loads and sets by their rules, as they wait now. @returns how many */
+/** Accepts the routine changes waiting in a block: loads and sets by their rules. @returns how many */
 export async function acceptRoutine(asker: Asker, blockId: string, now: Date): Promise<number> {
   const routine = (await pendingCalls(asker, blockId, now)).filter(
     ({ kind }) => kind === 'load' || kind === 'sets',
@@ -281,7 +280,7 @@ export async function acceptRoutine(asker: Asker, blockId: string, now: Date): P
   return kept.status === 'kept' ? answers.length - kept.missed.length : 0;
 }
 
-/** Answers in groups that say the same. */
+/** Groups equal answers. */
 function alike(answers: readonly SentAnswer[]): readonly (readonly [SentAnswer, ...SentAnswer[]])[] {
   const groups: [SentAnswer, ...SentAnswer[]][] = [];
   for (const answer of answers) {
@@ -298,7 +297,7 @@ function proposalFrom(text: string): Proposal {
   return stored('a call', decodeProposal, text);
 }
 
-/** The calls of a block's log that wait for an answer. */
+/** The waiting proposals of a block. */
 export async function pendingCalls(asker: Asker, blockId: string, now: Date): Promise<readonly Proposal[]> {
   await freshen(asker, blockId, now);
   const rows = await models().calls.findAll({

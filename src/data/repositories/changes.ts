@@ -14,20 +14,20 @@ import { issuedFrom } from './stored-block';
 import { loggedSetFrom, sorenessFrom, workoutFrom } from './stored-log';
 import { answerFrom, findTraining } from './training';
 
-/** A row may be written by a transaction that began before the last reading and ended after it: look back so far. */
+/** A row may come from a transaction that started before the last read and committed after it: look back this far. */
 const LOOK_BACK_MS = 60_000;
 
-/** What has changed in a training since it was known: a fixed number of queries. */
+/** What has changed in a training since the page's version: a fixed number of queries. */
 export async function findChanges(
   asker: Asker,
   blockId: string,
   page: PageState,
 ): Promise<TrainingChanges | undefined> {
-  // One snapshot for all of it, so that totals and rows agree.
+  // One snapshot for everything, so that totals and rows agree.
   return transact((transaction) => changesIn(asker, blockId, page, transaction));
 }
 
-/** What has changed, or everything to who knows nothing. */
+/** The changes, or everything for a page without a version. */
 export async function reloadTraining(
   asker: Asker,
   blockId: string,

@@ -6,7 +6,7 @@ import { models } from '../models/models';
 import type { CheckInRow } from '../models/rows';
 import { stored } from './stored';
 
-/** How many check-ins a training goes back to. */
+/** Most check-ins in a training. */
 const LATEST = 16;
 
 function checkInFrom({ id, localDate, answers }: CheckInRow): CheckIn {

@@ -7,7 +7,7 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import { stored } from './stored';
 
-/** What a coach sets differently from the usual figures, for all athletes. */
+/** A coach's rules for all athletes. */
 export async function coachConventions(
   asker: Asker,
   transaction?: Transaction,
@@ -19,12 +19,12 @@ export async function coachConventions(
   return row === null ? {} : stored('a coach’s conventions', decodeConventions, row.get().conventions);
 }
 
-/** Keeps them. Every athlete of the coach counts as changed, so that pages that are open follow. */
+/** Saves them. Every athlete of the coach counts as changed, so that open pages follow. */
 export async function keepCoachConventions(asker: Asker, conventions: Partial<Conventions>): Promise<void> {
   await transact(async (transaction) => {
     const { athletes, coaches } = models();
     await coaches.update({ conventions: jsonOf(conventions) }, { where: { id: asker.coachId }, transaction });
-    // Counting up is the database's: no other change is written over.
+    // The database increments the revision, so that no concurrent change is overwritten.
     await athletes.update({ revision: literal('revision + 1') } as never, { where: own(asker), transaction });
   });
 }

@@ -10,7 +10,7 @@ afterAll(closeDatabase);
 
 const later = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000);
 
-test('the right password opens a session, in any case of the address; the token ends with sign-out', async () => {
+test('the right password opens a session, with any capitalisation of the address; sign-out ends the token', async () => {
   const coach = await someCoach();
   const outcome = await signIn(` ${coach.email.toUpperCase()} `, PASSWORD, NOW);
   if (outcome.status !== 'signed in') throw new Error(outcome.status);
@@ -19,7 +19,7 @@ test('the right password opens a session, in any case of the address; the token 
   expect(await askerOf(outcome.token, NOW)).toBeUndefined();
 });
 
-test('neither the password nor the token is stored as it is', async () => {
+test('neither the password nor the token is stored in plain text', async () => {
   const coach = await someCoach();
   const outcome = await signIn(coach.email, PASSWORD, NOW);
   if (outcome.status !== 'signed in') throw new Error(outcome.status);
@@ -28,20 +28,20 @@ test('neither the password nor the token is stored as it is', async () => {
   expect(await models().signIns.findByPk(outcome.token)).toBeNull();
 });
 
-test('a session ends by itself', async () => {
+test('a session expires', async () => {
   const coach = await someCoach();
   const outcome = await signIn(coach.email, PASSWORD, NOW);
   if (outcome.status !== 'signed in') throw new Error(outcome.status);
   expect(await askerOf(outcome.token, later(31 * 24 * 60))).toBeUndefined();
 });
 
-test('wrong passwords and unknown addresses are answered alike', async () => {
+test('wrong passwords and unknown addresses get the same answer', async () => {
   const coach = await someCoach();
   expect(await signIn(coach.email, 'wrong', NOW)).toEqual({ status: 'wrong' });
   expect(await signIn('nobody@example.org', 'wrong', NOW)).toEqual({ status: 'wrong' });
 });
 
-test('tries of a stranger wait longer and longer; a quarter of an hour is the most, and an hour forgets them', async () => {
+test('a stranger’s attempts wait longer and longer, at most a quarter of an hour; an hour resets them', async () => {
   const coach = await someCoach();
   const from = { address: 'a-stranger' };
   const at = (seconds: number) => new Date(NOW.getTime() + seconds * 1000);
@@ -50,7 +50,7 @@ test('tries of a stranger wait longer and longer; a quarter of an hour is the mo
   expect(await attempt(0, PASSWORD)).toEqual({ status: 'wait', seconds: 5 });
   expect(await attempt(4)).toEqual({ status: 'wait', seconds: 1 });
   expect(await attempt(5)).toEqual({ status: 'wrong' });
-  // What had to wait counted for nothing: twice as long, not more.
+  // An attempt made while waiting does not count: twice as long, not more.
   expect(await attempt(14)).toEqual({ status: 'wait', seconds: 1 });
   expect(await attempt(15)).toEqual({ status: 'wrong' });
   let now = 15;
@@ -65,7 +65,7 @@ test('tries of a stranger wait longer and longer; a quarter of an hour is the mo
   expect((await attempt(now + 3600, PASSWORD)).status).toBe('signed in');
 });
 
-test('who tries a coach’s account from everywhere keeps out neither a device they are known by nor them elsewhere', async () => {
+test('attacks on a coach’s account from everywhere lock out neither their known device nor the coach elsewhere', async () => {
   const coach = await someCoach();
   const home = { address: 'home' };
   const first = await signIn(coach.email, PASSWORD, NOW, home);
@@ -82,7 +82,7 @@ test('who tries a coach’s account from everywhere keeps out neither a device t
     status: 'signed in',
     device: first.device,
   });
-  // The device is theirs alone, and tries on it count by themselves.
+  // The known device is theirs alone, and its attempts are counted separately.
   const other = await someCoach();
   for (let n = 0; n < 5; n++) await signIn(coach.email, 'wrong', NOW, known);
   expect((await signIn(coach.email, PASSWORD, NOW, known)).status).toBe('wait');
@@ -94,7 +94,7 @@ test('who tries a coach’s account from everywhere keeps out neither a device t
   );
 });
 
-test('who tries many accounts from one address waits there; their own sign-in does not set that back', async () => {
+test('attempts on many accounts from one address make it wait; the attacker’s own sign-in does not reset that', async () => {
   const own = await someCoach();
   const from = { address: `one-${own.email}` };
   for (let n = 0; n < 19; n++) await signIn(`nobody-${n}-${own.email}`, 'wrong', NOW, from);
@@ -103,7 +103,7 @@ test('who tries many accounts from one address waits there; their own sign-in do
   expect((await signIn(`nobody-21-${own.email}`, 'wrong', NOW, from)).status).toBe('wait');
 });
 
-test('tries in parallel count too', async () => {
+test('parallel attempts count too', async () => {
   const coach = await someCoach();
   const tries = await Promise.all(
     Array.from({ length: 12 }, () =>
@@ -113,7 +113,7 @@ test('tries in parallel count too', async () => {
   expect(tries.filter(({ status }) => status === 'wrong')).toHaveLength(5);
 });
 
-test('a session that is not used for a week ends, one in use after thirty days; each can be ended by its name', async () => {
+test('an unused session expires after a week, a used one after thirty days; each can be ended by its name', async () => {
   const coach = await someCoach();
   const day = (n: number) => new Date(NOW.getTime() + n * 86_400_000);
   const { token } = await openSession(coach.coachId, { device: 'Mac, Firefox', awaitsCode: false }, NOW);
@@ -137,7 +137,7 @@ test('a session that is not used for a week ends, one in use after thirty days; 
   expect(await askerOf(token, day(25))).toBeDefined();
 });
 
-test('a password is changed with the old one in hand; other sessions end, this one goes on', async () => {
+test('changing the password needs the old one; other sessions end, this one continues', async () => {
   const coach = await someCoach();
   const [here, there] = [await signIn(coach.email, PASSWORD, NOW), await signIn(coach.email, PASSWORD, NOW)];
   if (here.status !== 'signed in' || there.status !== 'signed in') throw new Error('not signed in');
@@ -146,7 +146,7 @@ test('a password is changed with the old one in hand; other sessions end, this o
   expect(await change('wrong', 'a longer password')).toBe('wrong');
   expect(await change(PASSWORD, 'short')).toBe('too short');
   expect(await change(PASSWORD, 'password123')).toBe('too easy');
-  // Nor is the form a way to try passwords.
+  // The form cannot be used to guess passwords.
   for (let n = 0; n < 5; n++) expect(await change('wrong', 'a longer password')).toBe('wrong');
   expect(await change(PASSWORD, 'a longer password')).toBe('wait');
   const later = new Date(NOW.getTime() + 5_000);
@@ -162,7 +162,7 @@ test('a password is changed with the old one in hand; other sessions end, this o
   expect((await signIn(coach.email, 'a longer password', NOW)).status).toBe('signed in');
 });
 
-test('a password that was told makes a session sure for a quarter of an hour; told again, for another, under another token', async () => {
+test('a confirmed password is valid for a quarter of an hour, once per session, under a new token', async () => {
   const coach = await someCoach();
   const [here, there] = [await signIn(coach.email, PASSWORD, NOW), await signIn(coach.email, PASSWORD, NOW)];
   if (here.status !== 'signed in' || there.status !== 'signed in') throw new Error('not signed in');
@@ -176,16 +176,16 @@ test('a password that was told makes a session sure for a quarter of an hour; to
   if (told.status !== 'told') throw new Error(told.status);
   const { token } = told.session;
   expect([await isSure(token, 34.9), await isSure(token, 35)]).toEqual([true, false]);
-  // What was seen of the old one opens nothing, and other devices are as sure as they were.
+  // The old token is worthless, and other devices are unaffected.
   expect(await isSure(here.token, 20)).toBeUndefined();
   expect(await isSure(there.token, 20)).toBe(false);
   expect(await tell(PASSWORD, here.token, 21)).toEqual({ status: 'gone' });
-  // It is no way to try passwords.
+  // It cannot be used to guess passwords.
   for (let n = 0; n < 5; n++) await tell('wrong', token, 40);
   expect(await tell(PASSWORD, token, 40)).toEqual({ status: 'wait', seconds: 5 });
 });
 
-test('the first coach of an empty installation is one, whoever tries at once; then nobody is the first any more', async () => {
+test('of concurrent attempts exactly one becomes the installation’s first coach', async () => {
   const before = process.env.DATABASE_URL ?? '';
   await inSchema(async ({ url }) => {
     await closeDatabase();

@@ -12,7 +12,7 @@ import { tried, wasRight } from './tries';
 
 const normal = (email: string) => email.trim().toLowerCase();
 
-/** A coach to be added, with a house of their own; the password is kept as an Argon2id hash only. */
+/** A new coach with their own team; the password is stored as an Argon2id hash only. */
 export async function newCoach(coach: {
   readonly email: string;
   readonly name: string;
@@ -32,14 +32,14 @@ export async function newCoach(coach: {
   };
 }
 
-/** Adds a coach with a house of their own. */
+/** Adds a coach with their own team. */
 async function withHouse(row: CoachRow, transaction: Transaction): Promise<void> {
   const { coaches, houses } = models();
   await coaches.create(row, { transaction });
   await houses.create({ id: row.houseId, ownerId: row.id, secondFactorRequired: false }, { transaction });
 }
 
-/** Adds a coach; the password is kept as an Argon2id hash only. */
+/** Adds a coach; the password is stored as an Argon2id hash only. */
 export async function addCoach(coach: { email: string; name: string; password: string }): Promise<Asker> {
   const row = await newCoach(coach);
   await transact((transaction) => withHouse(row, transaction));
@@ -60,7 +60,7 @@ export async function addFirstCoach(coach: {
   const row = await newCoach(coach);
   return transact(async (transaction) => {
     const { coaches } = models();
-    // Held from the first row to the last: of two at once one is the first.
+    // Locked from the first row on: of two at once one is the first.
     const held = await coaches.findAll({ attributes: ['id'], transaction, lock: transaction.LOCK.UPDATE });
     if (held.length > 0) return false;
     await withHouse(row, transaction);
@@ -68,7 +68,7 @@ export async function addFirstCoach(coach: {
   });
 }
 
-/** The coach with this email address, if any. */
+/** The coach with this e-mail address, if any. */
 export async function coachByEmail(email: string): Promise<Asker | undefined> {
   const row = await models().coaches.findOne({ where: { email: normal(email) } });
   return row === null ? undefined : { coachId: row.get().id };
@@ -76,25 +76,25 @@ export async function coachByEmail(email: string): Promise<Asker | undefined> {
 
 export type SignIn =
   | ({ readonly status: 'signed in'; readonly device: string } & Opened)
-  /** The password is right; a code of the second factor is still to come. */
+  /** The password is right; a second-factor code is still needed. */
   | ({ readonly status: 'code' } & Opened)
   | { readonly status: 'wrong' }
   | { readonly status: 'wait'; readonly seconds: number };
 
-/** Where somebody signs in from. */
+/** Where a sign-in comes from. */
 export interface From {
-  /** The address of their network; absent: not known. */
+  /** Address of the network; absent: unknown. */
   readonly address?: string | undefined;
-  /** What the device keeps from an earlier sign-in. */
+  /** The device's token from an earlier sign-in. */
   readonly device?: string | undefined;
-  /** What the device is called. */
+  /** The device's name. */
   readonly called?: string | undefined;
 }
 
 /**
- * What tries of a password are counted by. A device that the coach is known by counts alone: whoever else tries their
- * address cannot keep them out. A stranger is counted by address and account together, and by each: one who tries many
- * accounts, and many who try one.
+ * The counters of a password attempt. A known device of the coach has its own counter: attacks from elsewhere cannot
+ * lock it out. A stranger is counted by address and account together, and by each alone: one who tries many accounts,
+ * and many who try one.
  */
 export async function countedBy(email: string, coachId: string | undefined, { address = '', device }: From) {
   if (coachId !== undefined && device !== undefined && (await isKnownDevice(coachId, device)))
@@ -108,14 +108,14 @@ export async function countedBy(email: string, coachId: string | undefined, { ad
   };
 }
 
-// Verified when no coach has the address, so that the answer takes as long as a wrong password.
+// Verified when no coach has the address, so that the answer takes as long as for a wrong password.
 let decoy: Promise<string> | undefined;
 
 /**
- * Checks a password and opens a session. After some attempts each next one has to wait, longer each time, right password or
- * not; see `countedBy` and `waitFor`.
+ * Checks a password and opens a session. After some attempts each further one must wait, longer each time, whether
+ * the password is right or not; see `countedBy` and `waitFor`.
  * @param now passed in so that tests can move time
- * @throws Busy where too many passwords are being looked at
+ * @throws Busy if too many passwords are being hashed
  */
 export async function signIn(email: string, password: string, now: Date, from: From = {}): Promise<SignIn> {
   const address = normal(email).slice(0, 190);
@@ -129,19 +129,19 @@ export async function signIn(email: string, password: string, now: Date, from: F
   const awaitsCode = coach.secondFactor !== null;
   const opened = await openSession(coach.id, { device: from.called ?? '', awaitsCode }, now);
   await endedSessions(now);
-  // Attempts count on until the code is right too.
+  // Attempts are counted until the code is right too.
   if (awaitsCode) return { status: 'code', ...opened };
   await wasRight(counted, now);
   return { status: 'signed in', ...opened, device: await knowDevice(coach.id, from.device, now) };
 }
 
-/** What comes of telling a password within a session, which goes on under another token where it was right. */
+/** The result of confirming a password in a session, which continues under another token if it was right. */
 export type PasswordOutcome<Right extends string> =
   | { readonly status: Right; readonly session: Opened }
   | { readonly status: 'wrong' | 'gone' }
   | { readonly status: 'wait'; readonly seconds: number };
 
-/** What tries of somebody who is signed in already are counted by: a device left open must not be a way to the password. */
+/** The counters for attempts of a signed-in coach: an unattended device must not help to find the password. */
 export const triesWithin = ({ coachId }: Asker) => [{ by: `within ${coachId}`, free: 5 }];
 
 type Checked =
@@ -149,7 +149,7 @@ type Checked =
   | { readonly status: 'wrong' | 'gone' }
   | { readonly status: 'wait'; readonly seconds: number };
 
-/** Checks the password of somebody who is signed in already. @throws Busy where too many passwords are being looked at */
+/** Checks the password of a signed-in coach. @throws Busy if too many passwords are being hashed */
 async function checked(asker: Asker, password: string, now: Date): Promise<Checked> {
   const coach = (await models().coaches.findByPk(asker.coachId))?.get();
   if (coach === undefined) return { status: 'gone' };
@@ -161,9 +161,8 @@ async function checked(asker: Asker, password: string, now: Date): Promise<Check
 }
 
 /**
- * Tells the password once more within a session, for what is not done on the strength of a device left open. The session
- * goes on under another token.
- * @throws Busy where too many passwords are being looked at
+ * Confirms the password in a session, for sensitive actions. The session continues under another token.
+ * @throws Busy if too many passwords are being hashed
  */
 export async function tellPassword(
   asker: Asker,
@@ -179,8 +178,8 @@ export async function tellPassword(
 
 /**
  * Changes a coach's password and ends all their other sessions.
- * @param token of the session that goes on
- * @throws Busy where too many passwords are being looked at
+ * @param token of the session that continues
+ * @throws Busy if too many passwords are being hashed
  */
 export async function changePassword(
   asker: Asker,

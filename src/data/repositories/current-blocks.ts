@@ -4,20 +4,19 @@ import { models } from '../models/models';
 import { refreshCalls } from './calls';
 
 /**
- * SQL of an order of an athlete's blocks (`b`, with their standings `s`) that begins with the one that is theirs just now:
- * the one that runs, the latest handed out where several do; else the planned one that was made last; else the last that
- * is done.
+ * SQL that orders an athlete's blocks (`b`, with their states `s`) with the current one first: the running one (the
+ * latest sent if several); otherwise the newest planned one; otherwise the last finished.
  */
 export const OWN_FIRST = `CASE COALESCE(s.state, 'planned') WHEN 'running' THEN 0 WHEN 'planned' THEN 1 ELSE 2 END,
   s.issued_at DESC, b.created_at DESC`;
 
-/** SQL of the id of the block that is an athlete's (`a`) own just now. */
+/** SQL for the id of an athlete's (`a`) current block. */
 export const CURRENT_BLOCK = `(
   SELECT b.id FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
   WHERE b.coach_id = a.coach_id AND b.athlete_id = a.id AND b.archived_at IS NULL AND b.deleted_at IS NULL
   ORDER BY ${OWN_FIRST} LIMIT 1)`;
 
-/** Blocks of an athlete that are not put away and not done. */
+/** Blocks of an athlete that are neither archived nor done. */
 async function openBlocks(asker: Asker, athleteId: string): Promise<readonly string[]> {
   const { blocks, standings } = models();
   const rows = await blocks.findAll({
@@ -33,7 +32,7 @@ async function openBlocks(asker: Asker, athleteId: string): Promise<readonly str
   return ids.filter((id) => !over.has(id));
 }
 
-/** Brings up to date what waits for the coach after something of an athlete has changed that all their blocks rest on. */
+/** Updates calls after a change of an athlete that affects all of their blocks. */
 export async function refreshAthlete(asker: Asker, athleteId: string, now: Date): Promise<void> {
   for (const blockId of await openBlocks(asker, athleteId)) await refreshCalls(asker, blockId, now);
 }

@@ -5,13 +5,13 @@ import { database } from '../database';
 import { models } from '../models/models';
 import { type About, athletesBy } from './about';
 
-/** What was done, and about what; see `Deed`. */
+/** An action and its object; see `Deed`. */
 export type Done = Pick<Deed, 'what' | 'about'>;
 
-/** How many deeds are listed. */
+/** Most actions listed. */
 const MOST = 100;
 
-/** Writes down that somebody did something with an athlete of the asker's. With what is not theirs nothing is written. */
+/** Records an action on an athlete of the asker. For anybody else's athlete nothing is written. */
 export async function did(asker: Asker, on: About, { what, about }: Done, now: Date): Promise<void> {
   const { from, id } = athletesBy(on);
   await database().query(
@@ -31,7 +31,7 @@ export async function did(asker: Asker, on: About, { what, about }: Done, now: D
   );
 }
 
-/** What coaches did with an athlete, the latest first. */
+/** Coaches' actions on an athlete, latest first. */
 export async function deedsOf(asker: Asker, athleteId: string): Promise<readonly Deed[]> {
   const rows = await database().query<Omit<Deed, 'at'> & { at: Date }>(
     `SELECT d.what, d.about, d.at, c.name AS \`by\`

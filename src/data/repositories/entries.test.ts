@@ -8,7 +8,7 @@ import { findTraining } from './training';
 
 afterAll(closeDatabase);
 
-test('what the coach enters or puts right says so and when; what the athlete logged stays on record beside it', async () => {
+test('sets entered or corrected by the coach show it with the time; the athlete’s own stays on record', async () => {
   const { asker, blockId, athlete } = await someBlock();
   const issued = await issueWeek(asker, blockId, 1, 0, NOW);
   if (issued.status !== 'issued') throw new Error(issued.status);

@@ -1,13 +1,13 @@
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 
-/** When the server had a set, ISO 8601, and who entered it. */
+/** When the server received a set, ISO 8601, and who entered it. */
 export interface Entered {
   readonly at: string;
   readonly by: 'athlete' | 'coach';
 }
 
-/** When and by whom the sets of a session were entered, by set id. */
+/** When and by whom a session's sets were entered, by set id. */
 export async function entriesOf(asker: Asker, workoutId: string): Promise<ReadonlyMap<string, Entered>> {
   const rows = await models().sets.findAll({
     where: own(asker, { workoutId }),

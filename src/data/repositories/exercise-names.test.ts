@@ -7,7 +7,7 @@ import { findTraining } from './training';
 
 afterAll(closeDatabase);
 
-test('a coach’s name for an exercise is theirs alone, can change, and goes back to the shipped one', async () => {
+test('a coach’s name for an exercise is private, can change, and can be reset to the shipped one', async () => {
   const { asker } = await someBlock();
   const stranger = await someCoach();
   expect(await exerciseNames(asker)).toEqual({});
@@ -25,7 +25,7 @@ test('a coach’s name for an exercise is theirs alone, can change, and goes bac
   expect(await namedExercises(asker)).toEqual([]);
 });
 
-test('a renamed exercise is called so in a week that was sent before; its facts stay as sent', async () => {
+test('a renamed exercise has its new name in weeks sent before; its facts stay as sent', async () => {
   const { asker, blockId } = await someBlock();
   await issueWeek(asker, blockId, 1, 0, NOW);
   await renameExercise(asker, 'leg-press', 'sled press');

@@ -4,7 +4,7 @@ import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 import { ownExercises } from './own-exercises';
 
-/** What a coach calls exercises in place of their own names, by exercise id. */
+/** A coach's names for exercises, by exercise id. */
 export async function exerciseNames(
   asker: Asker,
   transaction?: Transaction,
@@ -16,14 +16,14 @@ export async function exerciseNames(
   return Object.fromEntries(rows.map((row) => [row.get().exerciseId, row.get().name]));
 }
 
-/** Keeps a coach's name for an exercise; null returns it to its own name. */
+/** Saves a coach's name for an exercise; null restores its own name. */
 export async function renameExercise(asker: Asker, exerciseId: string, name: string | null): Promise<void> {
   const { exerciseNames: table } = models();
   if (name === null) await table.destroy({ where: own(asker, { exerciseId }) });
   else await table.upsert({ coachId: asker.coachId, exerciseId, name });
 }
 
-/** Adds names to those a coach has; an exercise that has one keeps it. */
+/** Adds names; exercises already renamed keep theirs. */
 export async function addNames(
   asker: Asker,
   names: Readonly<Record<string, string>>,
@@ -37,7 +37,7 @@ export async function addNames(
   await models().exerciseNames.bulkCreate(rows, { ignoreDuplicates: true, transaction });
 }
 
-/** The coach's own exercises, and the shipped ones they have renamed, all under the coach's names. */
+/** The coach's custom exercises, and the shipped ones they renamed, under the coach's names. */
 export async function namedExercises(asker: Asker, transaction?: Transaction): Promise<readonly Exercise[]> {
   const [exercises, names] = await Promise.all([
     ownExercises(asker, transaction),

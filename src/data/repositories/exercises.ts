@@ -14,9 +14,8 @@ import { exerciseFrom, ownExercises, seenBy } from './own-exercises';
 import { blockFrom } from './stored-block';
 
 /**
- * Keeps an exercise of the coach's own: revision 1 is new, a higher one follows the one before it. Revisions are never
- * changed.
- * @returns what was kept with the blocks that use earlier revisions
+ * Saves a custom exercise: revision 1 is new, a higher one follows the previous. Revisions are immutable.
+ * @returns what was saved, with the blocks that use earlier revisions
  */
 export async function saveExercise(
   asker: Asker,
@@ -25,7 +24,7 @@ export async function saveExercise(
 ): Promise<SaveExerciseOutcome> {
   const { exercises } = models();
   const outcome = await transact(async (transaction): Promise<SaveExerciseOutcome> => {
-    // Looked for without the coach: an id that is taken by somebody else is taken.
+    // Searched for all coaches: an id used by anybody is taken.
     const rows = await exercises.findAll({
       where: { id: exercise.id },
       order: [['revision', 'DESC']],
@@ -55,7 +54,7 @@ export async function saveExercise(
   return outcome.status === 'saved' ? { ...outcome, uses: await exerciseUses(asker, exercise.id) } : outcome;
 }
 
-/** Exercises beside the library as their coach has them: by id, whether all of the house see them, and whose they are. */
+/** Exercises beside the library: by id, whether the team sees them, and whose they are. */
 export async function sharing(
   asker: Asker,
 ): Promise<Readonly<Record<string, { readonly shared: boolean; readonly isOwn: boolean }>>> {
@@ -71,7 +70,7 @@ export async function sharing(
   );
 }
 
-/** Shares every revision of one of the coach's own exercises with their house, or keeps it to themself again. */
+/** Shares every revision of a custom exercise with the team, or makes it private again. */
 export async function shareExercise(asker: Asker, id: string, shared: boolean): Promise<boolean> {
   const where = own(asker, { id });
   if ((await models().exercises.count({ where })) === 0) return false;
@@ -79,7 +78,7 @@ export async function shareExercise(asker: Asker, id: string, shared: boolean): 
   return true;
 }
 
-/** Shares the coach's own among some exercises with their house: those that stand in what is handed on. */
+/** Shares those of the coach's custom exercises among some exercises with the team. */
 export async function shareHeld(
   asker: Asker,
   held: readonly Exercise[],
@@ -92,12 +91,12 @@ export async function shareHeld(
   );
 }
 
-/** Shares the coach's own among the exercises of what is handed on, whatever it is, with their house. */
+/** Shares the coach's custom exercises used by something that is passed on. */
 export async function lendExercises(asker: Asker, handedOn: unknown): Promise<void> {
   await shareHeld(asker, exercisesIn(handedOn, await ownExercises(asker)));
 }
 
-/** Blocks of the coach's athletes in which an exercise stands, newest first. */
+/** Blocks of the coach's athletes that use an exercise, newest first. */
 export async function exerciseUses(asker: Asker, exerciseId: string): Promise<readonly ExerciseUse[]> {
   const rows = await database().query<{ id: string; document: string; name: string }>(
     `SELECT b.id, b.document, a.name FROM blocks b JOIN athletes a ON a.id = b.athlete_id
@@ -120,12 +119,12 @@ export async function exerciseUses(asker: Asker, exerciseId: string): Promise<re
   });
 }
 
-/** Blocks that are moved by one transaction. */
+/** Blocks moved per transaction. */
 const MOVED_AT_ONCE = 50;
 
 /**
- * Moves every slot that uses an exercise to one of its revisions: in each block one step, which undo takes back. A fixed
- * number of queries for every fifty blocks.
+ * Moves every slot that uses an exercise to one of its revisions: one undoable step per block. A fixed number of
+ * queries per fifty blocks.
  * @returns the blocks that could not be moved
  */
 export async function adoptRevision(
@@ -142,7 +141,7 @@ export async function adoptRevision(
   return blockIds.filter((id) => !moved.includes(id));
 }
 
-/** @returns the blocks that stand at the revision */
+/** @returns the blocks at the revision */
 async function moveBlocks(
   asker: Asker,
   ids: readonly string[],
@@ -153,7 +152,7 @@ async function moveBlocks(
   const { blocks, revisions } = models();
   const rows = await blocks.findAll({
     where: own(asker, { id: ids }),
-    // Always in one order, so that two who move the same wait for each other.
+    // Always in the same order, so that two concurrent moves wait for each other.
     order: [['id', 'ASC']],
     transaction,
     lock: transaction.LOCK.UPDATE,
@@ -189,7 +188,7 @@ async function moveBlocks(
   return [...stand, ...moved];
 }
 
-/** What moves a block's slots to a revision of their exercise. */
+/** The edit that moves a block's slots to a revision of their exercise. */
 function toRevision(block: Block, ref: { readonly id: string; readonly revision: number }) {
   const edits = block.sessions
     .flatMap(({ slots }) => slots)

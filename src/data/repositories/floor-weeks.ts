@@ -8,25 +8,25 @@ import { plain } from '../models/plain';
 import { stored } from './stored';
 import { athleteFrom } from './stored-athlete';
 
-/** What a list of the weeks says of a session, and how far it is. */
+/** A session in a list of weeks, with its progress. */
 export interface FloorWeekSession extends SessionOutline {
   readonly logged: number;
   readonly finished: boolean;
-  /** When it was begun; null: not yet. */
+  /** When it was started; null: not yet. */
   readonly date: LocalDate | null;
 }
 
-/** A week that was handed out, as a list shows it. */
+/** A sent week in a list. */
 export interface FloorWeek {
   readonly id: string;
   readonly week: number;
   readonly kind: WeekPlan['kind'];
-  /** The coach's line with it. */
+  /** The coach's note with it. */
   readonly line: string | null;
   readonly sessions: readonly FloorWeekSession[];
 }
 
-/** The weeks of a block that were handed out, without what they ask. */
+/** The sent weeks of a block, without their contents. */
 export interface FloorBlock {
   readonly athlete: Athlete;
   readonly cycleDays: number;
@@ -45,8 +45,8 @@ interface DoneRow {
 }
 
 /**
- * The weeks of a block for a list of them: three small queries. What the weeks ask stays where it is, and sets are counted
- * where they lie.
+ * A block's weeks for a list: three small queries that do not read the weeks' contents and count sets in the
+ * database.
  */
 export async function floorWeeks(asker: Asker, blockId: string): Promise<FloorBlock | undefined> {
   const replacements = { coachId: asker.coachId, blockId };

@@ -9,7 +9,7 @@ import { watchOf } from './watching';
 
 afterAll(closeDatabase);
 
-/** What came of the first answer to a call of a kind, as it shows on a day. */
+/** The result of the first answer to a call of a kind, as of a day. */
 async function outcomeOn(
   { asker, blockId }: { readonly asker: Asker; readonly blockId: string },
   kind: WatchName,
@@ -23,7 +23,7 @@ async function outcomeOn(
   return watchOutcome({ ...answer, date: answer.at.toISOString().slice(0, 10) }, watch);
 }
 
-test('a joint: pain told twice, longer sets, and no pain in the weeks after', async () => {
+test('a joint: pain reported twice, longer sets, and no pain in the following weeks', async () => {
   const weeks = await someWeeks();
   const hurts: Life = {
     tells: (session) =>
@@ -48,7 +48,7 @@ test('a joint: pain told twice, longer sets, and no pain in the weeks after', as
   });
 });
 
-test('signs: a deload is taken, the week is one, and the check-in after it is calm', async () => {
+test('fatigue: a deload is applied, the week is one, and the next check-in is low', async () => {
   const weeks = await someWeeks();
   const worn: Partial<CheckIn> = {
     slept: 'poorly',
@@ -70,9 +70,9 @@ test('signs: a deload is taken, the week is one, and the check-in after it is ca
   });
 });
 
-test('a stall: a lift that stands still for weeks is exchanged, and the one in its place rises', async () => {
+test('a stall: a flat lift is replaced, and its replacement rises', async () => {
   const weeks = await someWeeks(twoDays(9));
-  // All lifts go on but one.
+  // All lifts progress except one.
   const stands = (week: number): Life => ({
     does: (set) => ({
       ...set,
@@ -96,7 +96,7 @@ test('a stall: a lift that stands still for weeks is exchanged, and the one in i
   expect((outcome as { gain: number }).gain).toBeCloseTo(5);
 });
 
-test('a lost day: the rest of the week is arranged anew, trained so, and the week is whole', async () => {
+test('a missed day: the week is rearranged, trained that way, and complete', async () => {
   const weeks = await someWeeks();
   await weeks.hand(1);
   await weeks.look(dayOf(1, 0));
@@ -113,11 +113,11 @@ test('a lost day: the rest of the week is arranged anew, trained so, and the wee
   });
 });
 
-test('a session trained on another day: the rest makes room, and the week is whole', async () => {
+test('a session trained on another day: the rest is rearranged, and the week is complete', async () => {
   const block = twoDays(8);
   const [a, b] = block.sessions;
   if (a === undefined || b === undefined) throw new Error('no sessions');
-  // Both train the same muscles, so that they need a gap.
+  // Both train the same muscles, so they need a gap.
   const weeks = await someWeeks({
     ...block,
     sessions: [a, { ...b, day: 2, slots: [slot('b1', 'hack-squat'), slot('b2', 'chest-press-machine')] }],
@@ -136,7 +136,7 @@ test('a session trained on another day: the rest makes room, and the week is who
   });
 });
 
-test('the next week: called for as this one ends, handed out by its answer, done', async () => {
+test('the next week: due as this one ends, sent by its answer, done', async () => {
   const weeks = await someWeeks();
   await weeks.live(1);
   await weeks.take('next week', 'issue', dayOf(1, 6));
@@ -150,7 +150,7 @@ test('the next week: called for as this one ends, handed out by its answer, done
   expect(await weeks.open('next week')).toMatchObject([{ week: 3 }]);
 });
 
-test('silence: said after days without a log, noted, and over when something is logged', async () => {
+test('no log: raised after days without one, noted, and gone when something is logged', async () => {
   const weeks = await someWeeks();
   await weeks.hand(1);
   await weeks.look(dayOf(1, 4));
@@ -162,7 +162,7 @@ test('silence: said after days without a log, noted, and over when something is 
   expect(await outcomeOn(weeks, 'no log', dayOf(1, 6))).toEqual({ kind: 'logged again', date: dayOf(1, 6) });
 });
 
-test('begun poorly three times running, noted; the sessions after begin well', async () => {
+test('poor readiness three times in a row, noted; later sessions start well', async () => {
   const weeks = await someWeeks();
   const slept = (felt: 'poorly' | 'well'): Life => ({
     tells: () => [{ kind: 'readiness', slept: felt, feels: 'well', rescue: null }],
@@ -178,7 +178,7 @@ test('begun poorly three times running, noted; the sessions after begin well', a
   expect(await outcomeOn(weeks, 'readiness', dayOf(3, 6))).toEqual({ kind: 'begun poorly', times: 0, of: 3 });
 });
 
-test('tired week after week: a free weight gives way to a supported lift, and the signs fall', async () => {
+test('high fatigue week after week: a supported lift replaces a free weight, and the score falls', async () => {
   const weeks = await someWeeks();
   const tired: Partial<CheckIn> = { slept: 'poorly', drive: 'low', soreness: 'some stayed' };
   for (const week of [1, 2]) await weeks.live(week, { says: tired });
@@ -190,7 +190,7 @@ test('tired week after week: a free weight gives way to a supported lift, and th
   expect(await outcomeOn(weeks, 'tired', dayOf(4, 6))).toMatchObject({ kind: 'signs', before: 5, after: 1 });
 });
 
-test('a block that ends: said until another follows', async () => {
+test('the end of a block: raised until another block follows', async () => {
   const weeks = await someWeeks(twoDays(3));
   await weeks.live(1);
   await weeks.live(2);
@@ -203,7 +203,7 @@ test('a block that ends: said until another follows', async () => {
   expect(await weeks.open('block ends')).toEqual([]);
 });
 
-test('the same day missed three weeks of four: it moves for good, and is kept', async () => {
+test('the same day missed three weeks of four: it moves permanently, and is kept', async () => {
   const weeks = await someWeeks();
   await weeks.live(1);
   for (const week of [2, 3]) await weeks.live(week, { skips: ['sb'] });
@@ -218,9 +218,9 @@ test('the same day missed three weeks of four: it moves for good, and is kept', 
   expect(await outcomeOn(weeks, 'split', dayOf(7, 0))).toMatchObject({ kind: 'kept', times: 2, of: 2 });
 });
 
-test('effort: more left than reported, told once it is steady; honest from then on, nothing more is said', async () => {
+test('RIR accuracy: more left than reported, raised once consistent; accurate from then on, nothing more', async () => {
   const weeks = await someWeeks(twoDays(12));
-  // What is reported as three left is six: the next set nearer to failure shows it.
+  // Three reported means six: the next set closer to failure shows it.
   const reports =
     (low: boolean, week: number): NonNullable<Life['does']> =>
     (set) =>

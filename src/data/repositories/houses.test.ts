@@ -35,7 +35,7 @@ afterAll(closeDatabase);
 
 const DAY = 86_400_000;
 let made = 0;
-/** A second coach in the house of a first. */
+/** A second coach in the team of the first. */
 async function colleague(owner: { readonly coachId: string }) {
   const token = await inviteCoach(owner, NOW);
   const email = `colleague-${made++}-${Math.random()}@example.org`;
@@ -45,7 +45,7 @@ async function colleague(owner: { readonly coachId: string }) {
   return { ...asker, email };
 }
 
-test('a link lets one coach in, once and for a week; the owner alone makes it', async () => {
+test('an invitation admits one coach, once and within a week; only the owner can create one', async () => {
   const owner = await someCoach();
   const token = (await inviteCoach(owner, NOW)) ?? '';
   expect(await coachInvite(token, NOW)).toMatchObject({ status: 'open' });
@@ -65,11 +65,11 @@ test('a link lets one coach in, once and for a week; the owner alone makes it', 
   if (other === undefined) throw new Error('not in');
   expect((await houseOf(other)).isOwner).toBe(false);
   expect(await inviteCoach(other, NOW)).toBeUndefined();
-  // Nobody else is of it.
+  // The team has no other member.
   expect((await houseOf(await someCoach())).coaches).toHaveLength(1);
 });
 
-test('an athlete is handed over with everything: nothing of it is changed, nothing stays behind, their phone goes on', async () => {
+test('an athlete is transferred with everything unchanged, nothing stays behind, and their phone keeps working', async () => {
   const weeks = await someWeeks(twoDays(6));
   const { asker, athlete, blockId } = weeks;
   const base = exerciseById('hack-squat');
@@ -108,11 +108,11 @@ test('an athlete is handed over with everything: nothing of it is changed, nothi
   });
   expect(await roster(to)).toMatchObject([{ block: { id: blockId, state: 'running' } }]);
   expect(await phoneOf(joined.token, NOW)).toMatchObject({ coachId: to.coachId, athleteId: athlete.id });
-  // The exercise is seen by both from now on.
+  // Both see the exercise from now on.
   expect(await ownExercises(to)).toEqual([exercise]);
   expect(await ownExercises(asker)).toEqual([exercise]);
   expect(await ownExercises(stranger)).toEqual([]);
-  // No row of theirs is the former coach's any more, in any table that says whose a row is.
+  // No row of theirs belongs to the former coach, in any table with an owner.
   const [tables] = await database().query(
     `SELECT DISTINCT table_name AS name FROM information_schema.columns
      WHERE table_schema = DATABASE() AND column_name = 'coach_id'`,
@@ -128,7 +128,7 @@ test('an athlete is handed over with everything: nothing of it is changed, nothi
   expect((await signIn(to.email, PASSWORD, NOW)).status).toBe('signed in');
 });
 
-test('a template that is shared is seen by the house with its exercises, stays its maker’s, and can be taken back', async () => {
+test('a shared template is visible to the team with its exercises, stays its author’s, and can be withdrawn', async () => {
   const weeks = await someWeeks(twoDays(6));
   const { asker, blockId } = weeks;
   const base = exerciseById('hack-squat');
@@ -155,12 +155,12 @@ test('a template that is shared is seen by the house with its exercises, stays i
   expect(await ownExercises(other)).toEqual([exercise]);
   expect(await sharing(other)).toEqual({ [exercise.id]: { shared: true, isOwn: false } });
   expect(await findDesign(stranger, id)).toBeUndefined();
-  // Looked at and copied, not changed.
+  // It can be viewed and copied, not changed.
   expect(await renameTemplate(other, id, 'Mine')).toBe(false);
   await removeTemplate(other, id);
   expect((await saveExercise(other, { ...exercise, revision: 2 }, NOW)).status).toBe('gone');
   expect(await shareExercise(other, exercise.id, false)).toBe(false);
-  // A later revision is as shared as the one before it.
+  // A later revision is shared like the earlier one.
   await saveExercise(asker, { ...exercise, revision: 2 }, NOW);
   expect(await ownExercises(other)).toHaveLength(2);
   await shareTemplate(asker, id, false);
@@ -169,7 +169,7 @@ test('a template that is shared is seen by the house with its exercises, stays i
   expect(await ownTemplates(asker)).toMatchObject([{ id, shared: false, isOwn: true }]);
 });
 
-test('the owner’s link sets a new password of a coach of the house, once; every session of theirs ends', async () => {
+test('the owner’s link resets a member’s password once and ends all their sessions', async () => {
   const owner = await someCoach();
   const other = await colleague(owner);
   const stranger = await someCoach();
@@ -178,7 +178,7 @@ test('the owner’s link sets a new password of a coach of the house, once; ever
   const signedIn = await signIn(other.email, PASSWORD, NOW);
   const token = (await newPasswordLink(owner, other.coachId, NOW)) ?? '';
   expect(await coachInvite(token, NOW)).toMatchObject({ status: 'open', coach: 'Colleague' });
-  // It lets nobody else in, and a link that lets somebody in sets no password.
+  // It invites nobody, and an invitation resets no password.
   const coach = { email: `x-${Math.random()}@example.org`, name: 'X', password: PASSWORD };
   expect(await joinHouse(token, coach, NOW)).toBe('unknown');
   expect(await passwordBy((await inviteCoach(owner, NOW)) ?? '', 'another password', NOW)).toBeUndefined();
@@ -188,7 +188,7 @@ test('the owner’s link sets a new password of a coach of the house, once; ever
   expect(signedIn.status === 'signed in' && (await askerOf(signedIn.token, NOW))).toBeUndefined();
 });
 
-test('who has forgotten theirs sets a password by a link of whoever runs the server: good once, for a day; what they had opens nothing', async () => {
+test('a forgotten password is reset by the operator’s link: once, within a day; the old one no longer works', async () => {
   const coach = await someCoach();
   const signedIn = await signIn(coach.email, PASSWORD, NOW);
   if (signedIn.status !== 'signed in') throw new Error(signedIn.status);

@@ -10,13 +10,13 @@ import { shareHeld } from './exercises';
 import { ownExercises } from './own-exercises';
 
 const DAY_MS = 86_400_000;
-/** How long a link is good that lets a coach in, and how long one that sets a password. */
+/** Validity of an invitation, and of a password link. */
 const JOIN_MS = 7 * DAY_MS;
 const PASSWORD_MS = DAY_MS;
 
-/** Coaches who work together. */
+/** A team of coaches. */
 export interface House {
-  /** Whether the one who asks owns it: who does lets others in. */
+  /** Whether the asker owns it and may invite others. */
   readonly isOwner: boolean;
   readonly coaches: readonly {
     readonly id: string;
@@ -27,7 +27,7 @@ export interface House {
   }[];
 }
 
-/** The house of a coach, by name. */
+/** A coach's team, by name. */
 export async function houseOf(asker: Asker): Promise<House> {
   const rows = await database().query<{
     id: string;
@@ -54,15 +54,15 @@ export async function houseOf(asker: Asker): Promise<House> {
   };
 }
 
-/** A link that lets one coach in, good once and for a week. @returns its token; undefined where who asks owns no house */
+/** Creates an invitation, valid once and for a week. @returns its token; undefined if the asker owns no team */
 export async function inviteCoach(asker: Asker, now: Date): Promise<string | undefined> {
   const house = await models().houses.findOne({ where: { ownerId: asker.coachId } });
   return house === null ? undefined : makeLink(house.get().id, null, now);
 }
 
 /**
- * A link by which a coach of the house sets a new password, good once and for a day.
- * @returns its token; undefined where who asks owns no house, or nobody of it is meant
+ * Creates a link with which a member sets a new password, valid once and for a day.
+ * @returns its token; undefined if the asker owns no team, or there is no such member
  */
 export async function newPasswordLink(asker: Asker, coachId: string, now: Date): Promise<string | undefined> {
   const { isOwner, coaches } = await houseOf(asker);
@@ -72,9 +72,8 @@ export async function newPasswordLink(asker: Asker, coachId: string, now: Date):
 }
 
 /**
- * A link by which a coach who has forgotten theirs sets a new password, made by whoever runs the server. What they had opens
- * nothing from then on, and all their sessions end.
- * @returns its token, to be told once; undefined where nobody has the address
+ * Creates a password link on the server's command line. The old password and all sessions stop working at once.
+ * @returns its token, shown once; undefined if nobody has the address
  */
 export async function forgottenPasswordLink(email: string, now: Date): Promise<string | undefined> {
   const asker = await coachByEmail(email);
@@ -87,7 +86,7 @@ export async function forgottenPasswordLink(email: string, now: Date): Promise<s
   return makeLink(houseId, id, now);
 }
 
-/** @param coachId who sets a password by it; null: whoever has it comes in */
+/** @param coachId who sets a password with it; null: an invitation */
 async function makeLink(houseId: string, coachId: string | null, now: Date): Promise<string> {
   const token = newToken();
   const expiresAt = new Date(now.getTime() + (coachId === null ? JOIN_MS : PASSWORD_MS));
@@ -95,17 +94,17 @@ async function makeLink(houseId: string, coachId: string | null, now: Date): Pro
   return token;
 }
 
-/** Whether a link lets anybody in, and into whose house. */
+/** What a link is for, and in which team. */
 export type CoachInvite =
   | {
       readonly status: 'open';
       readonly owner: string;
-      /** Who sets a new password by it; null: a coach is let in. */
+      /** Who sets a new password with it; null: an invitation. */
       readonly coach: string | null;
     }
   | { readonly status: 'unknown' | 'used' | 'ended' };
 
-/** Looks at a link without using it. */
+/** Checks a link without using it up. */
 export async function coachInvite(token: string, now: Date): Promise<CoachInvite> {
   const { coaches, coachInvites, houses } = models();
   const row = await coachInvites.findByPk(digest(token));
@@ -120,7 +119,7 @@ export async function coachInvite(token: string, now: Date): Promise<CoachInvite
   return { status: 'open', owner: owner.get().name, coach: coach?.get().name ?? null };
 }
 
-/** Lets a new coach in by a link, which is spent by it. Two that try at once: one comes in. */
+/** Adds a coach by an invitation, which is used up. Of two concurrent attempts one succeeds. */
 export async function joinHouse(
   token: string,
   coach: { readonly email: string; readonly name: string; readonly password: string },
@@ -144,8 +143,8 @@ export async function joinHouse(
 }
 
 /**
- * Sets the password of the coach a link is for, which is spent by it, and ends all their sessions.
- * @returns their address, to sign in by; undefined where the link does not do that any more
+ * Sets the password of a link's coach, uses the link up, and ends all their sessions.
+ * @returns their address, to sign in with; undefined if the link is not valid any more
  */
 export async function passwordBy(token: string, password: string, now: Date): Promise<string | undefined> {
   const state = await coachInvite(token, now);
@@ -163,7 +162,7 @@ export async function passwordBy(token: string, password: string, now: Date): Pr
   });
 }
 
-/** Tables that say whose an athlete is by the athlete, by a block of theirs, or by a workout of one. */
+/** Tables whose rows belong to an athlete directly, through a block, or through a workout. */
 const BY_ATHLETE = [
   'blocks',
   'measurements',
@@ -179,9 +178,9 @@ const BY_BLOCK = ['block_revisions', 'issued_weeks', 'workouts'] as const;
 const BY_WORKOUT = ['logged_sets', 'soreness_reports', 'ramp_reports'] as const;
 
 /**
- * Hands an athlete with everything over to another coach of the house: blocks and their steps, weeks, logs, what was told,
- * phones and links go on as they were. Exercises of the coach's own that stand in it are shared with the house.
- * @returns whether there is such an athlete, and such a coach in the house
+ * Transfers an athlete with everything to another coach of the team: blocks and steps, weeks, logs, notes, phones and
+ * links continue as they were. Custom exercises they use are shared with the team.
+ * @returns whether the athlete exists, and the coach is in the team
  */
 export async function handOver(asker: Asker, athleteId: string, toCoachId: string): Promise<boolean> {
   const { coaches } = await houseOf(asker);
@@ -212,9 +211,9 @@ export async function handOver(asker: Asker, athleteId: string, toCoachId: strin
       await move(`UPDATE ${table} SET coach_id = :to WHERE block_id IN (:ids) AND coach_id = :from`);
     for (const table of BY_ATHLETE)
       await move(`UPDATE ${table} SET coach_id = :to WHERE athlete_id = :athleteId AND coach_id = :from`);
-    // Whose it becomes needs no share of it; others keep theirs.
+    // The new owner needs no share; others keep theirs.
     await move('DELETE FROM athlete_shares WHERE athlete_id = :athleteId AND coach_id = :to');
-    // Counted up, so that a page that is open over them learns of it.
+    // Incremented, so that an open page notices.
     await move(
       'UPDATE athletes SET coach_id = :to, revision = revision + 1 WHERE id = :athleteId AND coach_id = :from',
     );
@@ -222,7 +221,7 @@ export async function handOver(asker: Asker, athleteId: string, toCoachId: strin
   });
 }
 
-/** Exercises of the coach's own that stand in an athlete's blocks, weeks or log are seen by the whole house from now on. */
+/** Shares custom exercises used in an athlete's blocks, weeks or log with the team. */
 async function shareExercises(
   asker: Asker,
   athleteId: string,

@@ -1,13 +1,13 @@
 import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 
-/** Which exercises a coach has said names in others' files mean, by name in small letters. */
+/** A coach's meanings of exercise names in files, by lower-case name. */
 export async function importNames(asker: Asker): Promise<Readonly<Record<string, string>>> {
   const rows = await models().importNames.findAll({ where: own(asker) });
   return Object.fromEntries(rows.map((row) => [row.get().name, row.get().exerciseId]));
 }
 
-/** Remembers what names mean; one that is said anew means what was said last. */
+/** Remembers meanings of names; a new one replaces the old. */
 export async function keepImportNames(asker: Asker, names: Readonly<Record<string, string>>): Promise<void> {
   const rows = Object.entries(names).map(([name, exerciseId]) => ({
     coachId: asker.coachId,

@@ -10,8 +10,8 @@ import { workoutId } from './logging';
 import { exerciseLookup, findTraining } from './training';
 
 /**
- * Hands a week to the athlete, frozen as it stands.
- * @param revision the block's revision that the coach was looking at; another one is refused as stale
+ * Sends a week to the athlete, frozen as it is.
+ * @param revision the block's revision the coach saw; any other is refused as stale
  */
 export async function issueWeek(
   asker: Asker,
@@ -20,7 +20,7 @@ export async function issueWeek(
   revision: number,
   now: Date,
 ): Promise<IssueOutcome> {
-  // What the athlete's rule answers stands in the week.
+  // Answers of the athlete's setting are applied in the week.
   await freshen(asker, blockId, now);
   const outcome = await transact(async (transaction): Promise<IssueOutcome> => {
     const { blocks, issued } = models();
@@ -65,8 +65,8 @@ export async function issueWeek(
 }
 
 /**
- * What phones have sent of the week since an earlier issue of it was taken back belongs to the new one: each session's
- * sets, notes and soreness move to the session of the same id; where there is none any more, to the first.
+ * What phones sent since an earlier version of the week was recalled belongs to the new one: each session's sets,
+ * notes and soreness move to the session with the same id, or to the first if there is none.
  */
 async function takeOver(
   asker: Asker,
@@ -98,7 +98,7 @@ async function takeOver(
   }
 }
 
-/** What the coach says with a week that stands handed out; empty: nothing. @returns whether there is such a week */
+/** Sets the coach's note with a sent week; empty: none. @returns whether the week exists */
 export async function sayWithWeek(
   asker: Asker,
   blockId: string,
@@ -111,7 +111,7 @@ export async function sayWithWeek(
   return true;
 }
 
-/** What the coach says with the weeks of a block that stand, by week. */
+/** The coach's notes with a block's sent weeks, by week. */
 export async function weekLines(asker: Asker, blockId: string): Promise<ReadonlyMap<number, string>> {
   const rows = await models().issued.findAll({
     where: own(asker, { blockId, recalledAt: null }),
@@ -125,14 +125,14 @@ export async function weekLines(asker: Asker, blockId: string): Promise<Readonly
   );
 }
 
-/** Remembers that a phone of the athlete has opened a week: taking it back then asks first. */
+/** Records that the athlete's phone has opened a week: recalling it then asks first. */
 export async function weekOpened(asker: Asker, issuedWeekId: string, now: Date): Promise<void> {
   await models().issued.update({ openedAt: now }, { where: own(asker, { id: issuedWeekId }) });
 }
 
 /**
- * Takes an issued week back, until the first set of it is logged. Only the last one: later weeks build on it.
- * @param knowingly whether the coach was told that a phone has it open
+ * Recalls a sent week until its first set is logged. Only the last one, because later weeks build on it.
+ * @param knowingly whether the coach was warned that a phone has it open
  */
 export async function recallWeek(
   asker: Asker,
@@ -164,7 +164,7 @@ export async function recallWeek(
     const { openedAt } = row.get();
     if (openedAt !== null && !knowingly) return { status: 'open on a phone', at: openedAt.toISOString() };
     await issued.update({ recalledAt: now }, { where: own(asker, { id: row.get().id }), transaction });
-    // That it should be handed out is open again.
+    // The alert to send it returns.
     await calls.destroy({ where: own(asker, { blockId, subject: `next week/${week}` }), transaction });
     return { status: 'recalled' };
   });

@@ -5,10 +5,7 @@ import { refreshAthlete } from './current-blocks';
 import { changeMeasurements } from './measurements';
 import type { PhoneAsker } from './phones';
 
-/**
- * Keeps what an athlete says of their week, once however often it is sent; what was measured with it stands among their
- * measurements.
- */
+/** Stores an athlete's check-in, once however often it is sent; measurements in it are stored too. */
 export async function keepCheckIn(
   asker: Pick<PhoneAsker, 'coachId' | 'athleteId'>,
   { id, date, ...answers }: CheckIn,
@@ -27,13 +24,13 @@ export async function keepCheckIn(
       receivedAt: now,
     },
   });
-  // An id that is somebody else's.
+  // The id is used by another athlete.
   if (row.get().athleteId !== athleteId) return { status: 'malformed' };
   for (const { kind, value, unit } of answers.measured) {
     const keep = { id: `${id}/${kind.replace(' ', '-')}`, date, kind, value, unit };
     await changeMeasurements(asker, athleteId, { keep }, now);
   }
-  // Signs hold techniques back, and so what the running block proposes.
+  // Fatigue limits techniques, and so the running block's proposals.
   if (isNew) await refreshAthlete(asker, athleteId, now);
   return { status: 'taken' };
 }

@@ -11,7 +11,7 @@ afterAll(closeDatabase);
 
 type Made = Awaited<ReturnType<typeof someBlock>>;
 
-/** Issues week 1 of a block and does its first session `over` reps beyond what was asked, that many days later. */
+/** Sends week 1 of a block and trains its first session `over` reps above target, that many days later. */
 async function trained(made: Made, blockId: string, over: number, days: number) {
   const outcome = await issueWeek(made.asker, blockId, 1, 0, NOW);
   if (outcome.status !== 'issued') throw new Error(JSON.stringify(outcome));
@@ -30,8 +30,8 @@ async function another(made: Made): Promise<string> {
   return blockId;
 }
 
-describe('when an exercise was last done in another block', () => {
-  test('it is the latest session that had it, set by set, on its own day', async () => {
+describe('an exercise’s last time in another block', () => {
+  test('is the latest session with it, set by set, on its own day', async () => {
     const made = await someBlock();
     const later = await another(made);
     await trained(made, made.blockId, 1, 0);
@@ -46,7 +46,7 @@ describe('when an exercise was last done in another block', () => {
     expect(found.has('seated-leg-curl')).toBe(false);
   });
 
-  test('the block that asks is no other block, and no other coach or athlete sees it', async () => {
+  test('ignores the asking block, and is not visible to other coaches or athletes', async () => {
     const made = await someBlock();
     await trained(made, made.blockId, 0, 0);
     const ask = (asker = made.asker, athleteId = made.athlete.id, blockId: string = randomUUID()) =>
@@ -57,7 +57,7 @@ describe('when an exercise was last done in another block', () => {
     expect((await ask(made.asker, randomUUID())).size).toBe(0);
   });
 
-  test('a correction stands in place of what it corrects', async () => {
+  test('uses corrections instead of the sets they correct', async () => {
     const made = await someBlock();
     const { sets, session } = await trained(made, made.blockId, 0, 0);
     const [first] = sets;
@@ -69,7 +69,7 @@ describe('when an exercise was last done in another block', () => {
     expect(found.get('leg-press')?.sets).toHaveLength(3);
   });
 
-  test('a deload measures nothing and is passed over', async () => {
+  test('skips deloads', async () => {
     const made = await someBlock();
     const { session } = await trained(made, made.blockId, 0, 0);
     const ask = () => lastDoneElsewhere(made.asker, made.athlete.id, ['leg-press'], randomUUID());

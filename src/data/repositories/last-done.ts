@@ -5,15 +5,15 @@ import { database } from '../database';
 import type { LoggedSetRow } from '../models/rows';
 import { loggedSetFrom } from './stored-log';
 
-/** The sets of an exercise in the last session that had it, in the order they were done. */
+/** The sets of an exercise in the last session with it, in order. */
 export interface LastSession {
   readonly date: string;
   readonly sets: readonly LoggedSet[];
 }
 
 /**
- * When exercises were last done in an athlete's other blocks: of each the sets of one session, corrections in place of
- * what they correct; a deload and a rescued day are passed over, for they measure nothing. One query, whatever their number.
+ * When exercises were last done in an athlete's other blocks: for each the sets of one session in their corrected
+ * form, without deloads and days made easier. One query for any number.
  */
 export async function lastDoneElsewhere(
   asker: Asker,

@@ -12,10 +12,10 @@ import {
 import type { Asker } from '../asker';
 import { database } from '../database';
 
-/** How many of the latest first sets are looked at: some blocks' worth. */
+/** First sets considered: a few blocks' worth. */
 const MOST_SETS = 600;
 
-/** A first set of another block as the database has it. */
+/** A first set of another block as read from the database. */
 export interface FirstRow {
   readonly setId: string;
   readonly measuresStrength: number;
@@ -32,8 +32,8 @@ export interface FirstRow {
 }
 
 /**
- * First sets logged in an athlete's other blocks, the newest first. What can count at all is asked for; what does count is
- * the core's to say.
+ * First sets logged in an athlete's other blocks, newest first. The query selects candidates; the core decides what
+ * counts.
  */
 export async function firstsElsewhere(
   asker: Asker,
@@ -59,8 +59,8 @@ export async function firstsElsewhere(
 }
 
 /**
- * The athlete as a block starts from them: for every exercise that was logged in another of their blocks, what it was
- * logged at stands in place of an older best set typed into the profile.
+ * The athlete at the start of a block: for every exercise logged in another block, the logged set replaces an older
+ * typed best set.
  */
 export function withLastingBests(
   athlete: Athlete,

@@ -20,39 +20,39 @@ import { markChanged } from './calls';
 import { issuedFrom } from './stored-block';
 import { notesOf } from './stored-log';
 
-/** Where a set belongs: an issued week and one of its sessions. */
+/** Where a set belongs: a sent week and one of its sessions. */
 export interface SessionRef {
   readonly issuedWeekId: string;
   readonly sessionId: string;
 }
 
-/** A workout's id derives from the issued session, so that two phones log into the same one. */
+/** A workout's id is derived from the sent session, so that two phones log into the same one. */
 export function workoutId({ issuedWeekId, sessionId }: SessionRef): string {
   return `${issuedWeekId}.${sessionId}`;
 }
 
-/** A coach, or a phone that logs for its own athlete alone. */
+/** A coach, or a phone that logs for its own athlete only. */
 type LogAsker = Asker & {
   readonly athleteId?: string;
-  /** Said where the coach enters what was done, at the desk. */
+  /** Used when the coach enters a set. */
   readonly entersAs?: 'coach';
 };
 
-/** The session that something was done in, as it stands now. */
+/** The session as it is now. */
 interface Home {
   readonly status: 'found';
   readonly blockId: string;
   readonly week: IssuedWeek;
   readonly ref: SessionRef;
   readonly row: WorkoutRow;
-  /** Whether the week it was done in has been taken back since. */
+  /** Whether its week has been recalled since. */
   readonly recalled: boolean;
 }
 
 /**
- * Opens the workout of an issued session, once, and holds the issued week so that it is not recalled meanwhile. A week
- * that was taken back while a phone had it: what was done belongs to the week that was handed out in its place, or
- * waits in the old one until there is such a week.
+ * Creates the workout of a sent session, once, and locks the sent week so that it is not recalled meanwhile. If the
+ * week was recalled while a phone had it, the work belongs to the week sent in its place, or waits in the old one
+ * until there is one.
  */
 async function workoutOf(
   asker: LogAsker,
@@ -84,7 +84,7 @@ async function workoutOf(
   const has = (week: IssuedWeek) =>
     week.plan.sessions.some(({ sessionId }) => sessionId === session.sessionId);
   const current = issuedFrom(sent.get());
-  // What a phone trains of a session that was taken out of the week meanwhile was trained all the same.
+  // A session removed from the week meanwhile was trained all the same.
   const before = has(current)
     ? current
     : await withFormerSession(asker, current, session.sessionId, new Date(), transaction);
@@ -94,7 +94,7 @@ async function workoutOf(
   const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
   const id = workoutId(ref);
   const found = await workouts.findOne({ where: { id }, transaction });
-  // The issued week is held: nobody else opens the same workout between the two.
+  // The sent week is locked: nobody else creates the same workout in between.
   const row =
     found ??
     (await workouts.create(
@@ -119,10 +119,9 @@ async function workoutOf(
 }
 
 /**
- * Keeps what a phone has for one session, all in one transaction: sets, what was told, how ramp sets moved, that the
- * session is over, when soreness ended. Sets and notes are added, never changed; whatever is sent again is passed over
- * by its id. A set that nobody had planned is kept like any other: what was lifted was lifted.
- * @returns the sets that were refused; everything else stands
+ * Stores what a phone sends for one session in one transaction: sets, notes, warm-up verdicts, its end, soreness.
+ * Sets and notes are added, never changed; repeats are recognised by id. An unplanned set is stored like any other.
+ * @returns the sets that were refused; everything else is stored
  */
 export async function keepWork(
   asker: LogAsker,
@@ -182,8 +181,8 @@ export async function keepWork(
       );
     if (finish)
       await workouts.update({ finishedAt: now }, { where: { ...where, finishedAt: null }, transaction });
-    // Only a finished session proposes anything; a correction to it, or its soreness, may propose something else. With its
-    // first set it is no longer one that nobody has trained.
+    // Only a finished session raises proposals; a correction or soreness may raise others. The first set also changes
+    // the session's state.
     const isBegun = sent.length > 0 && home.row.lastSetAt === null;
     if (finish || isBegun || home.row.finishedAt !== null)
       await markChanged(asker, [home.blockId], transaction);
@@ -191,7 +190,7 @@ export async function keepWork(
   });
 }
 
-/** What the notes of a workout come to in its columns; nothing where none is new. */
+/** The columns of a workout's notes; nothing if none is new. */
 function toldColumns(row: WorkoutRow, told: readonly SessionNote[], now: Date): Partial<WorkoutRow> {
   const before = notesOf(row);
   if (told.length === before.length) return {};
@@ -205,7 +204,10 @@ function toldColumns(row: WorkoutRow, told: readonly SessionNote[], now: Date): 
   };
 }
 
-/** Whether a set measures strength: as it was planned; of extra work its own sets, not the ones beyond a slot's. */
+/**
+ * Whether a set measures strength: planned sets as planned; of extra work, extra exercises but not extra sets of a
+ * slot.
+ */
 function measuringIn(
   { week, ref }: Home,
   told: readonly SessionNote[],
@@ -216,7 +218,7 @@ function measuringIn(
     asked.get(`${slotId}/${setId}`)?.measuresStrength ?? (extra.has(slotId) && setId.startsWith('work-'));
 }
 
-/** The sets a session asks for, by slot and set. */
+/** The planned sets of a session, by slot and set. */
 function askedIn(week: IssuedWeek, sessionId: string): ReadonlyMap<string, SetPlan> {
   const session = week.plan.sessions.find((one) => one.sessionId === sessionId);
   return new Map(
@@ -231,7 +233,7 @@ interface Head {
   readonly workoutId: string;
 }
 
-/** Which ids stand already: in this workout, so that they were sent before, or elsewhere, so that they are taken. */
+/** Existing ids: those in this workout were sent before; those elsewhere are taken. */
 function standing(
   rows: readonly (Head & { readonly id: string })[],
   { row: { id, coachId } }: Home,
@@ -243,7 +245,7 @@ function standing(
   };
 }
 
-/** Which of some items stand already, by id. */
+/** Existing ones among some items, by id. */
 async function idsThere<T extends { readonly id: string }>(
   table: ModelStatic<Model<T>>,
   items: readonly { readonly id: string }[],
@@ -255,7 +257,7 @@ async function idsThere<T extends { readonly id: string }>(
   return rows.map((row) => row.get().id);
 }
 
-/** Items that are not there yet, each once. */
+/** New items, each once. */
 function newOf<T extends { readonly id: string }>(
   items: readonly T[],
   there: readonly string[],
@@ -267,7 +269,7 @@ function onceEach<T extends { readonly id: string }>(items: readonly T[]): reado
   return [...new Map(items.map((item) => [item.id, item])).values()];
 }
 
-/** Verdicts on the last ramp sets of a session, by slot. */
+/** Verdicts on a session's last warm-up sets, by slot. */
 export async function rampReports(
   asker: Asker,
   session: SessionRef,

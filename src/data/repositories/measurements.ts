@@ -19,7 +19,7 @@ function measurementFrom(row: MeasurementRow): Measurement {
   };
 }
 
-/** What was measured of an athlete, oldest first. */
+/** An athlete's measurements, oldest first. */
 export async function findMeasurements(asker: Asker, athleteId: string): Promise<readonly Measurement[]> {
   const rows = await models().measurements.findAll({
     where: own(asker, { athleteId }),
@@ -37,8 +37,8 @@ export type MeasureOutcome =
   | { readonly status: 'gone' };
 
 /**
- * Keeps a measurement, or takes one out; one kept again under its id is corrected. The latest body weight becomes the
- * athlete's, so that loads of bodyweight work follow it.
+ * Saves a measurement, or removes one; saving again under its id corrects it. The latest body weight becomes the
+ * athlete's, so that bodyweight loads follow it.
  */
 export async function changeMeasurements(
   asker: Asker,

@@ -6,22 +6,22 @@ import { database } from '../database';
 import { models } from '../models/models';
 import { stored } from './stored';
 
-/** @throws Unreadable where the facts do not pass their codec */
+/** @throws Unreadable if the stored facts are not valid */
 export function exerciseFrom(facts: string): Exercise {
   return stored('an exercise', decodeExercise, facts);
 }
 
-/** Rows a coach sees: their own, and those that others of their house share. */
+/** Rows a coach sees: their own, and those shared in their team. */
 export function seenBy({ coachId }: Asker): WhereOptions {
   const me = database().escape(coachId);
   const house = `(SELECT o.id FROM coaches o JOIN coaches m ON m.house_id = o.house_id WHERE m.id = ${me})`;
-  // A coach is of their own house: found by its coaches, whose rows the index has.
+  // A coach is a member of their own team, whose coaches' rows have an index.
   return {
     [Op.and]: [{ coachId: { [Op.in]: literal(house) } }, { [Op.or]: [{ coachId }, { shared: true }] }],
   };
 }
 
-/** Every revision of the exercises a coach has beside the library: their own, and those their house shares. */
+/** Every revision of the exercises a coach sees beside the library: custom ones, and those shared in the team. */
 export async function ownExercises(asker: Asker, transaction?: Transaction): Promise<readonly Exercise[]> {
   const rows = await models().exercises.findAll({
     where: seenBy(asker),

@@ -3,7 +3,7 @@ import { type Asker, own } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 
-/** Workouts of an athlete in which pain was told since the coach last marked it as seen. */
+/** Workouts of an athlete with pain reported since the coach last marked it as seen. */
 export async function unseenPain(asker: Asker, athleteId: string): Promise<readonly string[]> {
   const rows = await database().query<{ id: string }>(
     `SELECT w.id FROM blocks b JOIN workouts w ON w.block_id = b.id
@@ -15,7 +15,7 @@ export async function unseenPain(asker: Asker, athleteId: string): Promise<reado
   return rows.map(({ id }) => id);
 }
 
-/** Marks the pain told in a session as seen by the coach. */
+/** Marks a session's pain as seen by the coach. */
 export async function painSeen(asker: Asker, workoutId: string, now: Date): Promise<void> {
   await models().workouts.update({ hurtSeenAt: now }, { where: own(asker, { id: workoutId }) });
 }

@@ -13,7 +13,7 @@ afterAll(closeDatabase);
 const HOUR = 3_600_000;
 const later = (ms: number) => new Date(NOW.getTime() + ms);
 
-/** A phone signed in for an athlete of a coach of its own. */
+/** A phone signed in for an athlete of a new coach. */
 async function somePhone() {
   const made = await someBlock();
   const link = await inviteAthlete(made.asker, made.athlete.id, NOW);
@@ -25,7 +25,7 @@ async function somePhone() {
 }
 
 describe('a personal link', () => {
-  test('signs one phone in, once; looking at it does not spend it', async () => {
+  test('signs in one phone, once; viewing it does not use it up', async () => {
     const { asker, athlete } = await someBlock();
     const link = await inviteAthlete(asker, athlete.id, NOW);
     if (link === undefined) throw new Error('no link');
@@ -37,7 +37,7 @@ describe('a personal link', () => {
     expect(await inviteState(link.token, NOW)).toEqual({ status: 'used' });
   });
 
-  test('of two that open it at once one comes in', async () => {
+  test('of two phones opening it at once one is signed in', async () => {
     const { asker, athlete } = await someBlock();
     const link = await inviteAthlete(asker, athlete.id, NOW);
     const tried = await Promise.all([1, 2, 3].map(() => joinBy(link?.token ?? '', 'phone', NOW)));
@@ -45,7 +45,7 @@ describe('a personal link', () => {
     expect(await phonesOf(asker, athlete.id, NOW)).toHaveLength(1);
   });
 
-  test('is good for 72 hours and not a moment longer; a new one ends it', async () => {
+  test('is valid for exactly 72 hours; a new one revokes it', async () => {
     const { asker, athlete } = await someBlock();
     const link = await inviteAthlete(asker, athlete.id, NOW);
     const token = link?.token ?? '';
@@ -55,7 +55,7 @@ describe('a personal link', () => {
     expect(await inviteState(token, NOW)).toEqual({ status: 'unknown' });
   });
 
-  test('is made by the athlete’s own coach alone, and kept as a hash', async () => {
+  test('can only be created by the athlete’s own coach, and is stored as a hash', async () => {
     const { asker, athlete } = await someBlock();
     expect(await inviteAthlete(await someCoach(), athlete.id, NOW)).toBeUndefined();
     const link = await inviteAthlete(asker, athlete.id, NOW);
@@ -63,7 +63,7 @@ describe('a personal link', () => {
     expect(JSON.stringify(rows)).not.toContain(link?.token);
   });
 
-  test('leads nowhere once its athlete is archived', async () => {
+  test('is invalid once its athlete is archived', async () => {
     const { asker, athlete, token } = await somePhone();
     const link = await inviteAthlete(asker, athlete.id, NOW);
     await archiveAthlete(asker, athlete.id, NOW);
@@ -73,17 +73,17 @@ describe('a personal link', () => {
 });
 
 describe('a phone', () => {
-  test('stays signed in for 90 days from its last use', async () => {
+  test('stays signed in for 90 days after its last use', async () => {
     const { token, phone } = await somePhone();
     const days = (count: number) => later(count * 24 * HOUR);
     expect(await phoneOf(token, days(89))).toMatchObject({ phoneId: phone.phoneId });
-    // It slid then: 90 more from there.
+    // Extended then: 90 more days.
     expect(await phoneOf(token, days(178))).toMatchObject({ phoneId: phone.phoneId });
     expect(await phoneOf(token, days(178 + 90))).toBeUndefined();
     expect(await phoneOf('nobody’s', NOW)).toBeUndefined();
   });
 
-  test('lets another one in by a code, typed in any way, once and for ten minutes', async () => {
+  test('admits another one by a code, typed in any form, once and within ten minutes', async () => {
     const { asker, athlete, phone } = await somePhone();
     const code = await codeFor(phone, NOW);
     expect(code.token).toMatch(/^[A-HJKMNP-Z2-9]{10}$/);
@@ -97,7 +97,7 @@ describe('a phone', () => {
     ]);
   });
 
-  test('is signed out by itself or with all; codes it made and open links go with it', async () => {
+  test('is signed out alone or with all others; its codes and open links are revoked', async () => {
     const { asker, athlete, token, phone } = await somePhone();
     const code = await codeFor(phone, NOW);
     await revokePhones(await someCoach(), athlete.id, { phoneId: phone.phoneId }, NOW);
@@ -110,7 +110,7 @@ describe('a phone', () => {
     expect(await joinBy(link?.token ?? '', 'phone', NOW)).toEqual({ status: 'unknown' });
   });
 
-  test('logs for its own athlete alone, also among athletes of one coach', async () => {
+  test('logs for its own athlete only, even among athletes of one coach', async () => {
     const { asker, athlete, blockId, phone } = await somePhone();
     expect(await newestIssued(phone)).toBeUndefined();
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
@@ -126,7 +126,7 @@ describe('a phone', () => {
   });
 });
 
-test('what a phone has that was not taken: shown while it has it, settled by whoever comes first, nobody else’s touched', async () => {
+test('what a phone could not send: shown while it has it, settled by whoever comes first, nobody else’s touched', async () => {
   const { asker, athlete } = await someBlock();
   const made = await inviteAthlete(asker, athlete.id, NOW);
   const joined = await joinBy(made?.token ?? '', 'A phone', NOW);
@@ -143,7 +143,7 @@ test('what a phone has that was not taken: shown while it has it, settled by who
   expect(await ids()).toEqual(['a', 'b']);
   await settleRefusedItem(asker, athlete.id, items[0]?.id ?? '', NOW);
   expect(await ids()).toEqual(['b']);
-  // The phone still has both, and later neither.
+  // The phone still reports both, and later neither.
   await keepRefused(phone, items, NOW);
   expect(await ids()).toEqual(['b']);
   await keepRefused(phone, [], NOW);

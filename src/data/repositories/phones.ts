@@ -6,29 +6,32 @@ import { digest, newToken } from '../token';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
-/** How long a coach's link is good, a code from a phone, and a sign-in that is not used. */
+/** Validity of a coach's link, of a code from a phone, and of an unused sign-in. */
 const LINK_MS = 72 * HOUR;
 const CODE_MS = HOUR / 6;
 const PHONE_MS = 90 * DAY;
-/** How often a phone's use is written down. */
+/** How often a phone's last use is recorded. */
 const SEEN_MS = HOUR;
-/** Letters and figures that nobody takes for one another. */
+/** Letters and digits that are not confused with each other. */
 const CODE_LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
 const CODE_LENGTH = 10;
 
-/** A phone that asks for its athlete: nothing but what is theirs answers to it. */
+/** A phone asking for its athlete: it can access nothing else. */
 export interface PhoneAsker extends Asker {
   readonly athleteId: string;
   readonly phoneId: string;
 }
 
 export interface Invite {
-  /** What opens it, shown once: only its hash is kept. */
+  /** Its token, shown once because only the hash is stored. */
   readonly token: string;
   readonly expiresAt: Date;
 }
 
-/** A new personal link for an athlete, good once; links that were not used before it end. Undefined: no such athlete. */
+/**
+ * Creates a personal link for an athlete, valid once; unused earlier links are revoked. Undefined if the athlete does
+ * not exist.
+ */
 export async function inviteAthlete(asker: Asker, athleteId: string, now: Date): Promise<Invite | undefined> {
   return transact(async (transaction) => {
     const { athletes, invites } = models();
@@ -53,7 +56,7 @@ export async function inviteAthlete(asker: Asker, athleteId: string, now: Date):
   });
 }
 
-/** A code by which a phone lets another one in, good once and for ten minutes. */
+/** Creates a code with which a phone admits another, valid once and for ten minutes. */
 export async function codeFor({ coachId, athleteId, phoneId }: PhoneAsker, now: Date): Promise<Invite> {
   const { invites } = models();
   const token = Array.from({ length: CODE_LENGTH }, () => CODE_LETTERS[randomInt(CODE_LETTERS.length)]).join(
@@ -74,12 +77,12 @@ export async function codeFor({ coachId, athleteId, phoneId }: PhoneAsker, now: 
   return { token, expiresAt };
 }
 
-/** What a link or code leads to, before it is used: whose phone it would be. */
+/** What an unused link or code leads to: the athlete of the phone. */
 export type InviteState =
   | { readonly status: 'open'; readonly athleteName: string; readonly coachName: string }
   | { readonly status: 'unknown' | 'used' | 'ended' };
 
-/** Looks at a link or code without using it: a preview of a link must not spend it. */
+/** Checks a link or code without using it: a link preview must not use it up. */
 export async function inviteState(token: string, now: Date): Promise<InviteState> {
   const { athletes, coaches, invites } = models();
   const row = await invites.findByPk(digest(tidy(token)));
@@ -96,7 +99,7 @@ export type Joined =
   | { readonly status: 'joined'; readonly token: string; readonly expiresAt: Date }
   | { readonly status: 'unknown' | 'used' | 'ended' };
 
-/** Signs a phone in by a link or code, which is spent by it. Two that try at once: one comes in. */
+/** Signs a phone in by a link or code, which is used up. Of two concurrent attempts one succeeds. */
 export async function joinBy(token: string, phoneName: string, now: Date): Promise<Joined> {
   const state = await inviteState(token, now);
   if (state.status !== 'open') return state;
@@ -128,13 +131,15 @@ export async function joinBy(token: string, phoneName: string, now: Date): Promi
   });
 }
 
-/** Codes are typed: in any case, with or without spaces. Links are taken as they are. */
+/** Codes are typed in any case, with or without spaces. Links are used as they are. */
 function tidy(token: string): string {
   const plain = token.replace(/[\s-]/g, '');
   return plain.length === CODE_LENGTH ? plain.toUpperCase() : token.trim();
 }
 
-/** Which phone holds this token, and until when; undefined when it was revoked, has ended, or its athlete is archived. */
+/**
+ * The phone with this token, and its expiry; undefined if it was revoked, has expired, or its athlete is archived.
+ */
 export async function phoneOf(
   token: string,
   now: Date,
@@ -148,7 +153,7 @@ export async function phoneOf(
   if (athlete === null) return undefined;
   const asker = { coachId, athleteId, phoneId: id };
   if (now.getTime() - seenAt.getTime() < SEEN_MS) return { ...asker, expiresAt };
-  // It slides: a phone in use stays signed in.
+  // Sliding expiry: a phone in use stays signed in.
   const later = new Date(now.getTime() + PHONE_MS);
   await phones.update({ seenAt: now, expiresAt: later }, { where: { id } });
   return { ...asker, expiresAt: later };
@@ -162,7 +167,7 @@ export interface Phone {
   readonly seen: string;
 }
 
-/** The phones that are signed in for an athlete, the latest first. */
+/** An athlete's signed-in phones, latest first. */
 export async function phonesOf(asker: Asker, athleteId: string, now: Date): Promise<readonly Phone[]> {
   const rows = await models().phones.findAll({
     where: own(asker, { athleteId, revokedAt: null }),
@@ -179,7 +184,7 @@ export async function phonesOf(asker: Asker, athleteId: string, now: Date): Prom
     }));
 }
 
-/** Signs a phone of an athlete out, or all of them with every link and code that is still open. */
+/** Signs out a phone of an athlete, or all of them with every open link and code. */
 export async function revokePhones(
   asker: Asker,
   athleteId: string,
@@ -190,7 +195,7 @@ export async function revokePhones(
   if (which !== 'all') {
     const where = own(asker, { id: which.phoneId, athleteId, revokedAt: null });
     await phones.update({ revokedAt: now }, { where });
-    // Codes it made go with it.
+    // Its codes are revoked with it.
     await invites.destroy({ where: own(asker, { phoneId: which.phoneId, usedAt: null }) });
     return;
   }

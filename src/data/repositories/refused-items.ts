@@ -4,15 +4,18 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import type { PhoneAsker } from './phones';
 
-/** Something a phone has that the server did not take. */
+/** Something a phone could not send because the server refused it. */
 export interface RefusedItem {
   readonly id: string;
-  /** JSON as the phone has it. */
+  /** JSON as sent by the phone. */
   readonly item: string;
   readonly why: string;
 }
 
-/** What a phone has that was not taken, all of it: what it has no longer is settled, what the coach has settled stays so. */
+/**
+ * Replaces the list of what a phone could not send: entries it no longer has are settled; those settled by the coach
+ * stay settled.
+ */
 export async function keepRefused(
   { phoneId, coachId, athleteId }: PhoneAsker,
   items: readonly RefusedItem[],
@@ -32,7 +35,7 @@ export async function keepRefused(
   });
 }
 
-/** What phones of an athlete have that was not taken and nobody has settled, oldest first. */
+/** Unsettled entries of an athlete's phones, oldest first. */
 export async function refusedOf(asker: Asker, athleteId: string): Promise<readonly RefusedItem[]> {
   const rows = await models().refusedItems.findAll({
     where: own(asker, { athleteId, settledAt: null }),
@@ -45,7 +48,7 @@ export async function refusedOf(asker: Asker, athleteId: string): Promise<readon
   });
 }
 
-/** Settles one of them for the coach; the phone keeps it until the athlete puts it away. */
+/** Settles an entry for the coach; the phone keeps it until the athlete dismisses it. */
 export async function settleRefusedItem(
   asker: Asker,
   athleteId: string,

@@ -27,7 +27,7 @@ test('changes are listed newest first with what they did', async () => {
   expect(lines[2]?.edit).toMatchObject({ value: 61 });
 });
 
-test('the block as it was at any revision, and the way back to it', async () => {
+test('the block at any revision, and returning to it', async () => {
   const { asker, blockId } = await changed();
   const first = await findRevision(asker, blockId, 1);
   expect(first?.sessions[0]?.slots.map(({ id, rest: seconds }) => [id, seconds])).toEqual([
@@ -40,7 +40,7 @@ test('the block as it was at any revision, and the way back to it', async () => 
   expect(applied?.ok && applied.value.block).toEqual(first);
 });
 
-test('no revision that is not there, none of another coach’s block', async () => {
+test('missing revisions and other coaches’ blocks are not found', async () => {
   const { asker, blockId } = await changed();
   expect(await findRevision(asker, blockId, 4)).toBeUndefined();
   expect(await findRevision(asker, blockId, -1)).toBeUndefined();
@@ -49,16 +49,16 @@ test('no revision that is not there, none of another coach’s block', async () 
   expect(await findRevisions(stranger, blockId)).toEqual([]);
 });
 
-test('an athlete’s first block has none before it', async () => {
+test('an athlete’s first block has no previous one', async () => {
   const { asker, blockId } = await changed();
   expect(await findBlockBefore(asker, blockId)).toBeUndefined();
 });
 
-test('a revision is found from the nearest snapshot behind it, not by taking back everything since', async () => {
+test('a revision is found from the nearest later snapshot, without undoing everything since', async () => {
   const { asker, blockId } = await someBlock();
   const steps = Array.from({ length: 60 }, (_, at) => step(rest(100 + at)));
   await saveSteps(asker, blockId, 0, steps, NOW);
-  // Inverses beyond the snapshot of revision 50 are of no use: it must not be asked for them.
+  // Inverses beyond the snapshot of revision 50 are invalid here: they must not be used.
   await models().revisions.update(
     { inverse: JSON.stringify({ kind: 'slot/remove', slot: 'nobody' }) },
     { where: { blockId, revision: [51, 52, 53, 54, 55, 56, 57, 58, 59, 60] } },
@@ -67,14 +67,14 @@ test('a revision is found from the nearest snapshot behind it, not by taking bac
   expect(found?.sessions[0]?.slots[0]?.rest).toBe(146);
 });
 
-describe('a document that its reader refuses', () => {
+describe('a document that cannot be read', () => {
   const spoil = (blockId: string) =>
     database().query(
       `UPDATE blocks SET document = JSON_SET(document, '$.startDate', '2026-02-31') WHERE id = :blockId`,
       { replacements: { blockId } },
     );
 
-  test('says what is wrong, and the last good revision can be put in its place', async () => {
+  test('says what is wrong, and the last good revision can replace it', async () => {
     const { asker, blockId } = await someBlock();
     await saveSteps(asker, blockId, 0, [step(rest(61))], NOW);
     const date: Edit = { kind: 'block/set', field: 'startDate', value: '2026-11-30' };
@@ -92,14 +92,14 @@ describe('a document that its reader refuses', () => {
     expect(await restoreGood(asker, blockId, NOW)).toBe(false);
   });
 
-  test('once the good one is restored, history before and within what was spoilt can be looked at', async () => {
+  test('after restoring, history before and during the damage can be viewed', async () => {
     const { asker, blockId } = await someBlock();
     const slot = (await findTraining(asker, blockId))?.block.sessions[0]?.slots[0];
     if (slot === undefined) throw new Error('no slot');
     const add: Edit = { kind: 'slot/add', session: 'sa', after: null, slot: { ...slot, id: 'a9' } };
     await saveSteps(asker, blockId, 0, [step(rest(61)), step(add)], NOW);
     await spoil(blockId);
-    // The last step is the one that led there; taken back from the good block, which has no a9, it would be refused.
+    // The last step led to the damage; undone on the good block, which has no a9, it would be refused.
     const date: Edit = { kind: 'block/set', field: 'startDate', value: '2026-11-23' };
     const inverse: Edit = { kind: 'batch', edits: [{ kind: 'slot/remove', slot: 'a9' }, date] };
     await models().revisions.update(
@@ -113,7 +113,7 @@ describe('a document that its reader refuses', () => {
     expect((await findRevision(asker, blockId, 0))?.sessions[0]?.slots[0]?.rest).toBe(120);
   });
 
-  test('without a step that led there nothing is offered', async () => {
+  test('without the step that caused it nothing is offered', async () => {
     const { asker, blockId } = await someBlock();
     await spoil(blockId);
     expect(await findBroken(asker, blockId)).toMatchObject({ good: null });

@@ -9,10 +9,10 @@ import { coachNames } from './deeds';
 import { blockFrom, storedEdit } from './stored-block';
 import { findTraining } from './training';
 
-/** How many revisions are listed. */
+/** Most revisions listed. */
 const MOST = 200;
 
-/** The latest changes of a block, newest first: when and by whom, and what was done. */
+/** A block's latest changes, newest first: when, by whom, and what. */
 export async function findRevisions(asker: Asker, blockId: string): Promise<readonly RevisionLine[]> {
   const rows = await models().revisions.findAll({
     where: own(asker, { blockId }),
@@ -34,8 +34,8 @@ export async function findRevisions(asker: Asker, blockId: string): Promise<read
 }
 
 /**
- * The block as it was at a revision: the nearest later snapshot, or the present document, with what came after the
- * revision taken back.
+ * The block at a revision: the nearest later snapshot, or the current document, with the steps after the revision
+ * undone.
  */
 export async function findRevision(
   asker: Asker,
@@ -65,14 +65,14 @@ export async function findRevision(
   return block;
 }
 
-/** A block whose document cannot be read, with the last revision that can. */
+/** A block whose document cannot be read, with its last readable revision. */
 export interface BrokenBlock {
   readonly revision: number;
   readonly problems: readonly Problem[];
   readonly good: { readonly revision: number; readonly block: Block } | null;
 }
 
-/** What is wrong with a block's document; undefined where it can be read. */
+/** What is wrong with a block's document; undefined if it can be read. */
 export async function findBroken(asker: Asker, blockId: string): Promise<BrokenBlock | undefined> {
   const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
   if (row === null) return undefined;
@@ -82,7 +82,9 @@ export async function findBroken(asker: Asker, blockId: string): Promise<BrokenB
   return { revision, problems: read.problems, good: await lastGood(asker, blockId, document) };
 }
 
-/** The latest revision that can be read: later steps are taken back one by one; where one cannot be, a snapshot. */
+/**
+ * The latest readable revision: later steps are undone one by one; if one cannot be, the nearest snapshot is used.
+ */
 async function lastGood(asker: Asker, blockId: string, document: string): Promise<BrokenBlock['good']> {
   const rows = await models().revisions.findAll({
     where: own(asker, { blockId }),
@@ -111,7 +113,7 @@ function parsed(text: string): unknown {
   }
 }
 
-/** A document nobody can vouch for with its last step taken back; undefined where that cannot be done. */
+/** An unchecked document with its last step undone; undefined if that is impossible. */
 function takenBack(unread: unknown, inverse: string): unknown {
   try {
     const back = applyEdit(unread as Block, storedEdit(inverse));
@@ -122,7 +124,7 @@ function takenBack(unread: unknown, inverse: string): unknown {
 }
 
 /**
- * Puts the last revision that can be read in the place of a document that cannot, as a revision of its own.
+ * Replaces an unreadable document with the last readable revision, as a new revision.
  * @returns whether there was something to restore
  */
 export async function restoreGood(asker: Asker, blockId: string, now: Date): Promise<boolean> {
@@ -130,10 +132,10 @@ export async function restoreGood(asker: Asker, blockId: string, now: Date): Pro
   if (broken?.good == null) return false;
   const { revision, good } = broken;
   const document = encodeBlock(good.block);
-  // What the broken document was cannot be said as an edit; the snapshot beside this one says what stands.
+  // The change from the damaged document cannot be expressed as an edit; the snapshot of this revision replaces it.
   const edit = jsonOf({ kind: 'block/set', field: 'name', value: good.block.name });
   await transact(async (transaction) => {
-    // What led away from it is no part of what stands now: taking it back changes nothing, and undo goes past it.
+    // The step that led to the damage is not in the restored block: undoing it changes nothing, and undo skips it.
     await models().revisions.update(
       { inverse: edit, document: null },
       {
@@ -164,7 +166,7 @@ export async function restoreGood(asker: Asker, blockId: string, now: Date): Pro
   return true;
 }
 
-/** The athlete's block before this one with all that happened in it; undefined where it is their first. */
+/** The athlete's previous block with all of its data; undefined if it is their first. */
 export async function findBlockBefore(asker: Asker, blockId: string) {
   const { blocks } = models();
   const row = await blocks.findOne({

@@ -16,16 +16,16 @@ import { OWN_FIRST } from './current-blocks';
 import { stored } from './stored';
 import { notesOf } from './stored-log';
 
-/** Athletes of other coaches that are shown to the one who asks, by id; see `shownTo`. */
+/** Athletes shared with the asker, by id; see `shownTo`. */
 export type Shown = ReadonlyMap<string, SharedBy>;
 
 const NONE: Shown = new Map();
 
-/** What narrows a query to the asker's rows and those of athletes shown to them. */
+/** Restricts a query to the asker's rows and those of athletes shared with them. */
 function within(asker: Asker, shown: readonly string[]) {
   return {
     replacements: { coachId: asker.coachId, shown },
-    /** SQL, by the columns that name coach and athlete. */
+    /** SQL, given the columns for coach and athlete. */
     mine: (coach: string, athlete: string) =>
       shown.length === 0 ? `${coach} = :coachId` : `(${coach} = :coachId OR ${athlete} IN (:shown))`,
   };
@@ -33,20 +33,20 @@ function within(asker: Asker, shown: readonly string[]) {
 
 const inFull = (shown: Shown) => [...shown].filter(([, { may }]) => may === 'full').map(([id]) => id);
 
-/** A block as the roster names it. */
+/** A block in the roster. */
 export interface RosterBlock {
   readonly id: string;
   readonly name: string;
   readonly state: BlockState;
   /** Building weeks. */
   readonly weeks: number;
-  /** Where it stands; null until it has been looked at for the first time. */
+  /** Its state; null until first computed. */
   readonly standing: BlockStanding | null;
   /** ISO time of the last logged set. */
   readonly lastLog: string | null;
 }
 
-/** One line of the roster. */
+/** A line of the roster. */
 export interface RosterLine {
   readonly athleteId: string;
   readonly name: string;
@@ -54,11 +54,11 @@ export interface RosterLine {
   readonly phases: Athlete['phases'];
   readonly timeZone: string;
   readonly archived: boolean;
-  /** Whose athlete it is; null: the coach's own. */
+  /** The athlete's coach; null: the asker. */
   readonly shared: SharedBy | null;
-  /** The block that is theirs just now: the running one, else the planned, else the last done. */
+  /** Their current block: the running one, otherwise a planned one, otherwise the last finished. */
   readonly block: RosterBlock | null;
-  /** How many other blocks of theirs are not put away. */
+  /** Number of their other blocks that are not archived. */
   readonly others: number;
 }
 
@@ -82,7 +82,7 @@ interface BlockRow {
   many: number;
 }
 
-/** All athletes of a coach and those shown to them, with where they stand, by name: two queries, whatever their number. */
+/** A coach's own and shared athletes with their states, by name: two queries for any number. */
 export async function roster(asker: Asker, shown: Shown = NONE): Promise<readonly RosterLine[]> {
   const { replacements, mine } = within(asker, [...shown.keys()]);
   const [athletes, blocks] = await Promise.all([
@@ -132,17 +132,17 @@ function blockFrom(row: BlockRow): RosterBlock {
   };
 }
 
-/** What waits for the coach over the whole roster. */
+/** Everything on the roster that waits for the coach. */
 export interface Waiting {
-  /** Calls that the days make, and those of the log that are not routine: the most urgent of them. */
+  /** Alerts, and proposals that are not routine: the most urgent ones. */
   readonly calls: readonly {
     readonly athleteId: string;
     readonly blockId: string;
     readonly call: WatchCall | Proposal;
   }[];
-  /** How many things of each athlete wait: all of them, whatever is listed. */
+  /** Number of waiting items per athlete, listed or not. */
   readonly counts: ReadonlyMap<string, number>;
-  /** Loads and sets that their rules propose, counted: each athlete's stand together. */
+  /** Routine loads and sets, counted per athlete. */
   readonly routine: readonly {
     readonly athleteId: string;
     readonly blockId: string;
@@ -150,21 +150,21 @@ export interface Waiting {
     readonly loads: number;
     readonly sets: number;
   }[];
-  /** Sessions in which pain was told and nobody has marked it as seen, the latest first. */
+  /** Sessions with reported pain not marked as seen, latest first. */
   readonly pains: readonly {
     readonly athleteId: string;
     readonly date: LocalDate;
     readonly notes: readonly SessionNote[];
   }[];
-  /** Sets of phones that the server did not take. */
+  /** Sets of phones that the server refused. */
   readonly refused: readonly { readonly athleteId: string; readonly count: number }[];
 }
 
-/** What waits of a block, counted. */
+/** Waiting items of a block, counted. */
 interface PendingRow {
   athleteId: string;
   blockId: string;
-  /** The last one that routine calls are for; null without any. */
+  /** The last week with routine changes; null if there are none. */
   week: number | null;
   loads: string;
   sets: string;
@@ -172,12 +172,13 @@ interface PendingRow {
   calls: number;
 }
 
-/** Most calls that are listed at once: more than anybody answers at one go. As they are answered the next ones follow. */
+/** Most alerts listed at once: more than anybody answers in one go. The next ones follow as they are answered. */
 const MOST_CALLS = 150;
 
 /**
- * What waits for the coach, also of athletes shown to them in full: four queries, whatever the number of athletes.
- * @param urgency kinds of calls, the most urgent first
+ * Everything that waits for the coach, including athletes fully shared with them: four queries for any number of
+ * athletes.
+ * @param urgency kinds of calls, most urgent first
  */
 export async function waiting(
   asker: Asker,
@@ -227,7 +228,7 @@ export async function waiting(
     const [loads, sets, behind, all] = [counted.loads, counted.sets, counted.behind, counted.calls].map(
       Number,
     ) as [number, number, number, number];
-    // Routine calls of a block are one thing that waits, and so are its muscles that are behind twice.
+    // A block's routine changes count as one item, and so do its muscles below target twice.
     wait(athleteId, Math.min(loads + sets, 1) + Math.min(behind, 1) + all - loads - sets - behind);
     return { athleteId, blockId, week: Number(week), loads, sets };
   });
@@ -249,7 +250,7 @@ export async function waiting(
   };
 }
 
-/** An answer of late, for taking it back. */
+/** A recent answer, for undoing it. */
 export interface GivenAnswer {
   readonly id: string;
   readonly blockId: string;
@@ -258,13 +259,13 @@ export interface GivenAnswer {
   readonly at: string;
   readonly byRule: boolean;
   readonly call: WatchCall | Proposal;
-  /** The option that was taken of a call of the day. */
+  /** The chosen option of an alert. */
   readonly option: string | null;
 }
 
 const MOST_GIVEN = 200;
 
-/** What was answered since an instant, the latest first: by the coach, and by the athletes' rules. */
+/** Answers since an instant, latest first: by the coach, and by athletes' settings. */
 export async function givenSince(
   asker: Asker,
   since: Date,

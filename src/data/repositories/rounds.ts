@@ -6,7 +6,7 @@ import { eraseAthletesDue } from './athletes';
 import { eraseDeleted } from './blocks-life';
 import { LONG_AGO, refreshCalls } from './calls';
 
-/** How long a process may take for a block before another takes it up. */
+/** Milliseconds a process may take for a block before another claims it. */
 const CLAIM_MS = 5 * 60_000;
 
 interface Due {
@@ -17,12 +17,12 @@ interface Due {
 }
 
 /**
- * Brings every block up to date whose athlete's day has changed since it was looked at, or that was edited since. Safe
- * with several processes: each block is claimed by one of them, and looked at twice it comes to the same.
+ * Updates every block whose athlete's day has changed since its last update, or that was edited since. Safe with
+ * several processes: each block is claimed by one, and a repeated update gives the same result.
  * @param pause between two blocks, so that requests are served meanwhile
- * @param isWhole whether blocks that were never looked at are searched for too, which takes longer the more there are: one
- *   is looked at when it is made, and is none of them unless that went wrong
- * @returns how many were brought up to date
+ * @param isWhole whether to also find blocks never updated, which takes longer the more there are: creating a block
+ * updates it, so there are none unless that failed
+ * @returns how many were updated
  */
 export async function dayRound(
   now: Date,
@@ -34,17 +34,17 @@ export async function dayRound(
   let count = 0;
   for (const block of [...(await dueBlocks(now)), ...(isWhole ? await unseenBlocks() : [])]) {
     if (!(await claim(block, now))) continue;
-    // One that could not be is tried again when its claim is old.
+    // A failed update is retried when its claim has expired.
     if (await brought(block, now)) count++;
     await pause();
   }
   return count;
 }
 
-/** Blocks that are brought up to date before a desk is shown; more than that only a revision taken over everywhere changes. */
+/** Most blocks updated before a desk is shown; only moving many blocks to a new exercise revision changes more. */
 const MOST_AT_ONCE = 20;
 
-/** Brings up to date what has changed since the last round among a coach's blocks, and among those of athletes shown to them. */
+/** Updates a coach's own and shared blocks that changed since the last round. */
 export async function catchUp({ coachId }: Asker, shown: readonly string[], now: Date): Promise<void> {
   const changed = await database().query<{ id: string; coachId: string }>(
     `SELECT block_id AS id, coach_id AS coachId FROM standings
@@ -57,7 +57,7 @@ export async function catchUp({ coachId }: Asker, shown: readonly string[], now:
   for (const block of changed) await brought(block, now);
 }
 
-/** Whether a block could be brought up to date: one that cannot keeps none of the others. */
+/** Whether a block could be updated: a failure does not affect the others. */
 async function brought({ id, coachId }: Pick<Due, 'id' | 'coachId'>, now: Date): Promise<boolean> {
   return refreshCalls({ coachId }, id, now).then(
     () => true,
@@ -66,8 +66,8 @@ async function brought({ id, coachId }: Pick<Due, 'id' | 'coachId'>, now: Date):
 }
 
 async function dueBlocks(now: Date): Promise<readonly Due[]> {
-  // A block that is done shows nothing new by the day. Somewhere on earth it is tomorrow already: which of them are due
-  // is said by each one's own clock.
+  // A finished block does not change with the day. The query assumes the latest date on earth; each block's own time
+  // zone decides.
   const tomorrow = new Date(now.getTime() + 86_400_000).toISOString().slice(0, 10);
   const rows = await database().query<Due>(
     `SELECT b.id, b.coach_id AS coachId, JSON_VALUE(a.facts, '$.timeZone') AS timeZone,
@@ -80,7 +80,7 @@ async function dueBlocks(now: Date): Promise<readonly Due[]> {
   return rows.filter(({ timeZone, day }) => day === null || day < dayIn(timeZone, now));
 }
 
-/** Blocks that were never looked at. */
+/** Blocks that were never updated. */
 async function unseenBlocks(): Promise<readonly Due[]> {
   return database().query<Due>(
     `SELECT b.id, b.coach_id AS coachId, NULL AS timeZone, NULL AS day
@@ -90,7 +90,7 @@ async function unseenBlocks(): Promise<readonly Due[]> {
   );
 }
 
-/** Takes a block up, unless another process has. */
+/** Claims a block, unless another process has. */
 async function claim({ id, day }: Due, now: Date): Promise<boolean> {
   if (day === null) return true;
   const [, claimed] = await transact((transaction) =>

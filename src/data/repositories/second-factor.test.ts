@@ -20,8 +20,8 @@ afterAll(closeDatabase);
 const later = (seconds: number) => new Date(NOW.getTime() + seconds * 1000);
 const codeAt = (secret: string, when: Date) => generate({ secret, epoch: Math.floor(when.getTime() / 1000) });
 
-test('codes are those of RFC 6238', async () => {
-  // The secret of its appendix B, and what it comes to at 59 s, in six figures.
+test('codes follow RFC 6238', async () => {
+  // The secret of its appendix B, and the code at 59 s, in six digits.
   expect(await generate({ secret: 'GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ', epoch: 59 })).toBe('287082');
 });
 
@@ -41,7 +41,7 @@ async function waiting(email: string, now: Date): Promise<string> {
   return outcome.token;
 }
 
-test('set up by a code made from its secret alone; a wrong one keeps nothing', async () => {
+test('is only set up with a code made from its secret; a wrong one stores nothing', async () => {
   const coach = await someCoach();
   const factor = await beginFactor(coach);
   expect(factor?.uri).toContain('otpauth://totp/');
@@ -54,7 +54,7 @@ test('set up by a code made from its secret alone; a wrong one keeps nothing', a
   expect(await factorState(other)).toEqual({ isOn: true, left: 8, isRequired: false });
 });
 
-test('the password alone opens nothing; a code does, under a token of its own, and none twice', async () => {
+test('the password alone signs nobody in; a code does, under a new token, and only once', async () => {
   const { email, secret, coachId } = await guarded();
   const when = later(60);
   const token = await waiting(email, when);
@@ -67,16 +67,16 @@ test('the password alone opens nothing; a code does, under a token of its own, a
   expect(opened.token).not.toBe(token);
   expect(await askerOf(opened.token, when)).toMatchObject({ coachId, lacksFactor: false });
   expect(await awaitsCode(token, when)).toBe(false);
-  // The same code again, and one of before it, open nothing.
+  // The same code again, or an earlier one, is refused.
   const again = await waiting(email, when);
   expect(await confirmSignIn(again, code, when)).toEqual({ status: 'wrong' });
   expect(await confirmSignIn(again, await codeAt(secret, later(30)), when)).toEqual({ status: 'wrong' });
-  // A clock that is half a minute off, but not a minute and a half.
+  // A clock half a minute wrong is accepted, a minute and a half is not.
   expect((await confirmSignIn(again, await codeAt(secret, later(120)), when)).status).toBe('wrong');
   expect((await confirmSignIn(again, await codeAt(secret, later(90)), when)).status).toBe('signed in');
 });
 
-test('six wrong codes, or ten minutes, end it: the password is told again', async () => {
+test('six wrong codes, or ten minutes, end it: the password is asked again', async () => {
   const { email, secret } = await guarded();
   const token = await waiting(email, later(60));
   for (let tried = 1; tried < 6; tried++)
@@ -87,12 +87,12 @@ test('six wrong codes, or ten minutes, end it: the password is told again', asyn
   expect(await confirmSignIn(other, await codeAt(secret, later(660)), later(660))).toEqual({
     status: 'ended',
   });
-  // Passwords told without a code count as attempts all the same.
+  // Passwords entered without a code still count as attempts.
   for (let tried = 0; tried < 6; tried++) await signIn(email, PASSWORD, later(61));
   expect((await signIn(email, PASSWORD, later(62))).status).toBe('wait');
 });
 
-test('a recovery code stands in once; it is kept as a hash', async () => {
+test('a recovery code works once and is stored as a hash', async () => {
   const { email, codes, coachId, secret } = await guarded();
   const [code = ''] = codes;
   const kept = (await models().recoveryCodes.findAll({ where: { coachId } })).map(
@@ -109,7 +109,7 @@ test('a recovery code stands in once; it is kept as a hash', async () => {
   expect(await factorState({ coachId })).toEqual({ isOn: false, left: 0, isRequired: false });
 });
 
-test('a recovery code of before, kept as a digest, is good once too', async () => {
+test('an older recovery code, stored as a digest, works once too', async () => {
   const { email, coachId } = await guarded();
   const { recoveryCodes } = models();
   await recoveryCodes.destroy({ where: { coachId } });
@@ -124,7 +124,7 @@ test('a recovery code of before, kept as a digest, is good once too', async () =
   expect((await factorState({ coachId })).left).toBe(1);
 });
 
-test('where the house asks for it, who has none lacks it', async () => {
+test('when the team requires it, coaches without one lack it', async () => {
   const coach = await someCoach();
   const outcome = await signIn(coach.email, PASSWORD, NOW);
   if (outcome.status !== 'signed in') throw new Error(outcome.status);

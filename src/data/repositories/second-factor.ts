@@ -11,22 +11,22 @@ import { countedBy, type From, triesWithin } from './coaches';
 import { knowDevice, type Opened, openSession } from './sessions';
 import { tried, wasRight } from './tries';
 
-/** Seconds a code is good for, as RFC 6238 has it; one before and one after are taken too, for clocks that differ. */
+/** Seconds a code is valid by RFC 6238; the previous and the next are accepted too, for clocks that differ. */
 const STEP = 30;
 /** Codes tried in one session before it ends. */
 const MOST_TRIES = 6;
 const RECOVERY_CODES = 8;
-/** Letters and figures that nobody takes for one another. */
+/** Letters and digits that are not confused with each other. */
 const LETTERS = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
 const RECOVERY_CODE = new RegExp(`^[${LETTERS}]{5}-[${LETTERS}]{5}$`);
 
-/** What an app makes codes from: the secret, and the address it is read by. */
+/** What an authenticator app needs: the secret, and its address for a QR code. */
 export interface Factor {
   readonly secret: string;
   readonly uri: string;
 }
 
-/** A new secret for a coach; nothing is kept until a code made from it is told. */
+/** A new secret for a coach; nothing is stored until one of its codes is entered. */
 export async function beginFactor({ coachId }: Asker): Promise<Factor | undefined> {
   const coach = await models().coaches.findByPk(coachId);
   if (coach === null) return undefined;
@@ -35,8 +35,8 @@ export async function beginFactor({ coachId }: Asker): Promise<Factor | undefine
 }
 
 /**
- * Keeps a secret once a code made from it is told: from then on a sign-in asks for one.
- * @returns codes that stand in for it, each once, to be told this once; undefined where the code is wrong
+ * Stores a secret once one of its codes is entered: sign-ins then ask for a code.
+ * @returns recovery codes, each valid once, shown only now; undefined if the code is wrong
  */
 export async function confirmFactor(
   { coachId }: Asker,
@@ -64,12 +64,12 @@ export async function confirmFactor(
   return codes;
 }
 
-/** Where a coach stands with it. */
+/** A coach's second-factor settings. */
 export interface FactorState {
   readonly isOn: boolean;
-  /** Recovery codes that are left. */
+  /** Unused recovery codes. */
   readonly left: number;
-  /** Whether the house asks every coach for one. */
+  /** Whether the team requires it. */
   readonly isRequired: boolean;
 }
 
@@ -84,7 +84,10 @@ export async function factorState({ coachId }: Asker): Promise<FactorState> {
   };
 }
 
-/** Ends the second factor of a coach who tells a code of it. @returns whether the code was right, and might be tried by now */
+/**
+ * Removes a coach's second factor, given one of its codes. @returns whether the code was right and the attempt
+ * allowed
+ */
 export async function endFactor(asker: Asker, code: string, now: Date): Promise<boolean> {
   if ((await tried(triesWithin(asker), now)) > 0) return false;
   const { coachId } = asker;
@@ -100,7 +103,10 @@ export async function endFactor(asker: Asker, code: string, now: Date): Promise<
   return isRight;
 }
 
-/** Asks every coach of the owner's house for a second factor, or no longer. @returns whether who asks owns one */
+/**
+ * Requires a second factor of every coach of the owner's team, or stops requiring it. @returns whether the asker owns
+ * a team
+ */
 export async function requireFactor({ coachId }: Asker, isRequired: boolean): Promise<boolean> {
   const house = await models().houses.findOne({ where: { ownerId: coachId } });
   if (house === null) return false;
@@ -115,9 +121,9 @@ export async function awaitsCode(token: string, now: Date): Promise<boolean> {
 }
 
 /**
- * Opens a session that waits for a code, under a token of its own. After too many wrong ones it ends.
- * @param from where, as the password was told
- * @returns its token; wrong: another try is left; ended: the password has to be told again
+ * Opens a session that waits for a code, under a new token. After too many wrong codes it ends.
+ * @param from the origin of the sign-in
+ * @returns its token; wrong: another attempt is left; ended: the password must be entered again
  */
 export async function confirmSignIn(
   token: string,
@@ -157,7 +163,7 @@ export async function confirmSignIn(
   return { ...opened, device: await knowDevice(coachId, from.device, now) };
 }
 
-/** Whether a code is right; one that is, is taken: neither it nor a recovery code is good again. */
+/** Checks a code and uses it up: neither it nor a recovery code works twice. */
 async function takes(coach: CoachRow, code: string, now: Date, transaction: Transaction): Promise<boolean> {
   const { id, secondFactor, secondFactorStep } = coach;
   if (secondFactor === null) return false;
@@ -173,13 +179,13 @@ async function takes(coach: CoachRow, code: string, now: Date, transaction: Tran
   const rows = await recoveryCodes.findAll({ where: { coachId: id }, transaction });
   const kept = rows.map((row) => row.get().codeHash);
   const beside = kept.find((one) => one.startsWith('$argon2'));
-  // Codes made before they were kept so are good once more.
+  // Codes stored in the older form work once as well.
   const codeHash = beside === undefined ? digest(recovery) : await hashedAs(beside, recovery);
   if (!kept.includes(codeHash)) return false;
   return (await recoveryCodes.destroy({ where: { coachId: id, codeHash }, transaction })) > 0;
 }
 
-/** The thirty seconds a code is of, where it is one of about now and later than the last that was taken. */
+/** The 30-second step of a code, if it is current and later than the last accepted one. */
 async function stepOf(
   secret: string,
   code: string,

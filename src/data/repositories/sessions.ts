@@ -6,26 +6,26 @@ import { digest, newToken } from '../token';
 
 const DAY_MS = 86_400_000;
 const MINUTE_MS = 60_000;
-/** How long a session lasts at most, how long one that is not used, and one whose code is still to come. */
+/** Longest life of a session, of an unused one, and of one that waits for its code. */
 const SESSION_MS = 30 * DAY_MS;
 const IDLE_MS = 7 * DAY_MS;
 const CODE_MS = 10 * MINUTE_MS;
-/** How long a password that was told is enough for what a device left open must not be. */
+/** How long a confirmed password is valid for sensitive actions. */
 const TOLD_MS = 15 * MINUTE_MS;
-/** How often a session's use is written down. */
+/** How often a session's last use is recorded. */
 const SEEN_MS = 10 * MINUTE_MS;
-/** Letters of a session's name in a list: it tells them apart and opens nothing. */
+/** Characters of a session's name in a list: it identifies the session but is useless as a token. */
 const NAME_LENGTH = 24;
-/** Devices that a coach is known by; the one used longest ago goes first. */
+/** Known devices per coach; the one unused longest is dropped first. */
 const MOST_DEVICES = 20;
 
-/** What a device keeps of a session. */
+/** A device's session token. */
 export interface Opened {
   readonly token: string;
   readonly expiresAt: Date;
 }
 
-/** Opens a session of a coach. @param awaitsCode whether a code of the second factor is still to come */
+/** Opens a session of a coach. @param awaitsCode whether a second-factor code is still needed */
 export async function openSession(
   coachId: string,
   { device, awaitsCode }: { readonly device: string; readonly awaitsCode: boolean },
@@ -42,7 +42,7 @@ export async function openSession(
   return { token, expiresAt };
 }
 
-/** Removes sessions that have ended by themselves. */
+/** Removes expired sessions. */
 export async function endedSessions(now: Date): Promise<void> {
   await models().signIns.destroy({
     where: {
@@ -54,17 +54,17 @@ export async function endedSessions(now: Date): Promise<void> {
 /** A coach with a session. */
 export interface SignedIn extends Asker {
   readonly name: string;
-  /** Whether their house asks for a second factor that they have not set up: until then nothing answers to them. */
+  /** Whether their team requires a second factor that they have not set up: until then they can access nothing. */
   readonly lacksFactor: boolean;
-  /** Whether another coach of the house shares an athlete with them. */
+  /** Whether a teammate shares an athlete with them. */
   readonly isShown: boolean;
-  /** Whether the password was told of late; see `renewSession`. */
+  /** Whether the password was confirmed recently; see `renewSession`. */
   readonly isSure: boolean;
 }
 
-/** Who holds this token; undefined when the session has ended. */
+/** The coach of this token; undefined if the session has ended. */
 export async function askerOf(token: string, now: Date): Promise<SignedIn | undefined> {
-  // Asked by every request: one query.
+  // Runs for every request: one query.
   const [row] = await database().query<{
     coachId: string;
     name: string;
@@ -98,8 +98,8 @@ export async function askerOf(token: string, now: Date): Promise<SignedIn | unde
 }
 
 /**
- * Gives a session whose password was told again another token: the one before opens nothing any more.
- * @returns what the device keeps from now on; undefined where the session has ended meanwhile
+ * Gives a session with a confirmed password a new token; the old one stops working.
+ * @returns the device's new token; undefined if the session has ended meanwhile
  */
 export async function renewSession(token: string, now: Date): Promise<Opened | undefined> {
   const { signIns } = models();
@@ -112,7 +112,7 @@ export async function renewSession(token: string, now: Date): Promise<Opened | u
   return row === null || count === 0 ? undefined : { token: renewed, expiresAt: row.get().expiresAt };
 }
 
-/** Ends a session; ending one twice is fine. */
+/** Ends a session; ending it twice is fine. */
 export async function signOut(token: string): Promise<void> {
   await models().signIns.destroy({ where: { tokenHash: digest(token) } });
 }
@@ -123,11 +123,11 @@ export interface Session {
   readonly device: string;
   readonly since: string;
   readonly seen: string;
-  /** Whether it is the one that asks. */
+  /** Whether it is the asking one. */
   readonly isThis: boolean;
 }
 
-/** A coach's sessions, the one used last first. */
+/** A coach's sessions, most recently used first. */
 export async function sessionsOf({ coachId }: Asker, token: string, now: Date): Promise<readonly Session[]> {
   const rows = await models().signIns.findAll({
     where: {
@@ -153,22 +153,25 @@ export async function sessionsOf({ coachId }: Asker, token: string, now: Date): 
   });
 }
 
-/** Ends one of a coach's sessions by its name in the list. @returns whether there was one */
+/** Ends a coach's session by its name in the list. @returns whether it existed */
 export async function endSession({ coachId }: Asker, name: string): Promise<boolean> {
   if (!/^[0-9a-f]+$/.test(name) || name.length !== NAME_LENGTH) return false;
   const where = { coachId, tokenHash: { [Op.startsWith]: name } };
   return (await models().signIns.destroy({ where })) > 0;
 }
 
-/** Whether a coach is known by a device; what opens nothing is enough to tell them from a stranger who tries passwords. */
+/**
+ * Whether a coach has used a device before: not enough to sign in, but enough to tell them from strangers guessing
+ * passwords.
+ */
 export async function isKnownDevice(coachId: string, device: string): Promise<boolean> {
   return (await models().knownDevices.count({ where: { tokenHash: digest(device), coachId } })) > 0;
 }
 
 /**
- * Knows a coach by a device from now on. Several coaches may be known by one.
- * @param device what it keeps already; what nobody was given is not taken
- * @returns what it is to keep
+ * Remembers a device for a coach. A device may be known for several coaches.
+ * @param device its current token; one that was never issued is not accepted
+ * @returns the token it is to store
  */
 export async function knowDevice(coachId: string, device: string | undefined, now: Date): Promise<string> {
   const { knownDevices } = models();

@@ -14,7 +14,7 @@ import { keepTemplate, ownTemplates } from './templates';
 
 afterAll(closeDatabase);
 
-/** A coach let into the house of another, as their session finds them. */
+/** A coach in the team of another, as their session finds them. */
 async function colleagueOf(owner: { readonly coachId: string }) {
   const email = `colleague-${Math.random()}@example.org`;
   const coach = { email, name: 'Second Coach', password: PASSWORD };
@@ -32,7 +32,7 @@ async function session(email: string) {
 const rename = (id: string, value: string) =>
   [{ id, action: 'do', edit: { kind: 'block/set', field: 'name', value } }] as const;
 
-test('an athlete is shown to a coach of the house, to read or in full, by their own coach alone, and no longer when that ends', async () => {
+test('only an athlete’s own coach can share them with a teammate, to read or in full, and end it', async () => {
   const { asker, athlete, blockId } = await someBlock();
   const { again } = await colleagueOf(asker);
   const second = await again();
@@ -50,13 +50,13 @@ test('an athlete is shown to a coach of the house, to read or in full, by their 
   const acting = { asker: { coachId: asker.coachId, actorId: second.coachId }, shared };
   expect(await actingOn(reading, { athleteId: athlete.id })).toEqual(acting);
   expect(await actingOn(reading, { blockId })).toEqual(acting);
-  // What is not shown to them they meet as themselves, and find nothing.
+  // For an athlete not shared with them they are an ordinary coach and find nothing.
   const other = await someBlock();
   expect(await actingOn(reading, { blockId: other.blockId })).toEqual({
     asker: { coachId: second.coachId },
     shared: null,
   });
-  // What follows from a number or a pattern in place of an id: nothing.
+  // A number or a pattern instead of an id finds nothing.
   expect((await actingOn(reading, { blockId: '%' })).shared).toBeNull();
   await expect(actingOn(reading, { blockId: 0 as unknown as string })).rejects.toThrow(TypeError);
 
@@ -73,7 +73,7 @@ test('an athlete is shown to a coach of the house, to read or in full, by their 
   expect((await actingOn(reading, { blockId })).shared).toBeNull();
 });
 
-test('what waits of an athlete shown in full waits for both; to read, for their own coach alone', async () => {
+test('alerts of a fully shared athlete wait for both; shared to read, for their own coach only', async () => {
   const { asker, athlete } = await someBlock();
   const { again } = await colleagueOf(asker);
   const counts = async (coach: { readonly coachId: string }) => {
@@ -89,7 +89,7 @@ test('what waits of an athlete shown in full waits for both; to read, for their 
   expect(await counts(await again())).toBe(own);
 });
 
-test('each change of a block says whose it is, also after the athlete was handed over; deeds are told the latest first', async () => {
+test('each change of a block names its author, also after a transfer; actions are listed latest first', async () => {
   const { asker, athlete, blockId } = await someBlock();
   const { again } = await colleagueOf(asker);
   await saveSteps(asker, blockId, 0, rename('one', 'First'), NOW);
@@ -106,7 +106,7 @@ test('each change of a block says whose it is, also after the athlete was handed
   expect((await issueWeek(acting, blockId, 1, 2, NOW)).status).toBe('issued');
   await did(acting, { blockId }, { what: 'handed out', about: '1' }, NOW);
   await did(asker, { athleteId: athlete.id }, { what: 'shared', about: 'Second Coach' }, NOW);
-  // Who is nobody to the athlete writes nothing down.
+  // A coach without access to the athlete records nothing.
   await did(await someCoach(), { blockId }, { what: 'took back', about: '1' }, NOW);
   const deeds = [
     { what: 'shared', about: 'Second Coach', by: 'Test Coach', at: NOW.toISOString() },
@@ -122,7 +122,7 @@ test('each change of a block says whose it is, also after the athlete was handed
   expect(await findAthlete(second, athlete.id)).toBeDefined();
 });
 
-test('a template that is kept from a shared block is whose who keeps it', async () => {
+test('a template saved from a shared block belongs to the coach who saved it', async () => {
   const { asker, athlete, blockId } = await someBlock();
   const { again } = await colleagueOf(asker);
   await shareAthlete(asker, athlete.id, (await again()).coachId, 'read');
@@ -133,7 +133,7 @@ test('a template that is kept from a shared block is whose who keeps it', async 
   expect(await ownTemplates(second)).toMatchObject([{ name: 'Seen there', isOwn: true }]);
 });
 
-test('what was shared and done goes with the athlete when they are erased', async () => {
+test('shares and actions are erased with the athlete', async () => {
   const { asker, athlete } = await someBlock();
   const { again } = await colleagueOf(asker);
   await shareAthlete(asker, athlete.id, (await again()).coachId, 'read');

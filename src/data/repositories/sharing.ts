@@ -8,9 +8,9 @@ import { houseOf } from './houses';
 import type { SignedIn } from './sessions';
 
 /**
- * Shows an athlete to another coach of the house, or ends that.
- * @param may null: no longer
- * @returns whether there is such an athlete, and such a coach in the house
+ * Shares an athlete with a coach of the team, or ends that.
+ * @param may null ends it
+ * @returns whether the athlete exists, and the coach is in the team
  */
 export async function shareAthlete(
   asker: Asker,
@@ -22,7 +22,7 @@ export async function shareAthlete(
   if (withCoachId === asker.coachId || !coaches.some(({ id }) => id === withCoachId)) return false;
   return transact(async (transaction) => {
     const { athletes, athleteShares } = models();
-    // Held, so that it is not handed over meanwhile: a share is given by the athlete's own coach.
+    // Locked, so that the athlete is not transferred meanwhile: only their own coach may share them.
     const row = await athletes.findOne({
       where: own(asker, { id: athleteId }),
       attributes: ['id'],
@@ -37,7 +37,7 @@ export async function shareAthlete(
   });
 }
 
-/** Whom an athlete of the coach's is shown to. */
+/** The teammates with whom an athlete is shared. */
 export async function sharesOf(
   asker: Asker,
   athleteId: string,
