@@ -1,11 +1,11 @@
 import { createHash, randomBytes } from 'node:crypto';
 
-/** A secret that opens something: nobody guesses it. */
+/** An unguessable secret token. */
 export function newToken(): string {
   return randomBytes(32).toString('base64url');
 }
 
-/** What is kept of a secret. */
+/** The stored hash of a token. */
 export function digest(token: string): string {
   return createHash('sha256').update(token).digest('hex');
 }

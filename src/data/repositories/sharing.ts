@@ -49,7 +49,7 @@ export async function sharesOf(
   );
 }
 
-/** Athletes of other coaches that are shown to a coach, by id. */
+/** Athletes of other coaches shared with a coach, by id. */
 export async function shownTo({ coachId, isShown }: SignedIn): Promise<ReadonlyMap<string, SharedBy>> {
   if (!isShown) return new Map();
   const rows = await database().query<SharedBy & { athleteId: string }>(
@@ -61,17 +61,17 @@ export async function shownTo({ coachId, isShown }: SignedIn): Promise<ReadonlyM
   return new Map(rows.map(({ athleteId, ...shared }) => [athleteId, shared]));
 }
 
-/** A coach as they may act on an athlete. */
+/** A coach's access to an athlete. */
 export interface Acting {
   /** Bound to the rows of the athlete's own coach. */
   readonly asker: Asker;
-  /** Null: the athlete is their own, or there is nothing of the kind for them. */
+  /** Null: the athlete is their own, or not accessible to them. */
   readonly shared: SharedBy | null;
 }
 
 /**
- * As whom a coach acts on an athlete: as themselves, or, on one of another coach's that is shown to them, in that coach's
- * rows. Every other id that comes with the same request has to be looked up within that athlete.
+ * The identity a coach acts under for an athlete: their own or, for an athlete shared with them, that of the
+ * athlete's coach. Every other id in the same request must be looked up within that athlete.
  */
 export async function actingOn(coach: SignedIn, about: About): Promise<Acting> {
   const asker = { coachId: coach.coachId };

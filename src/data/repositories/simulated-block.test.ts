@@ -26,7 +26,9 @@ afterAll(closeDatabase);
 const catalogue = catalogueWith([]);
 const WEEKS = 6;
 
-/** Six weeks that ask ever more of chest and back, in two ranges; some sessions are missed, and the ceilings are low. */
+/**
+ * Six weeks with rising work for chest and back, in two ranges; some sessions are missed, and the maximums are low.
+ */
 const plan = () => {
   const of = twoDays(WEEKS);
   const day = (name: string, high: boolean) =>
@@ -41,7 +43,7 @@ const plan = () => {
   };
 };
 
-test('a block lived through the server by a simulated athlete is the block as it is rehearsed, to the last lesson', async () => {
+test('a block trained on the server by a simulated athlete equals its simulation, down to the last lesson', async () => {
   const block = plan();
   const weeks = await someWeeks(block);
   const { athlete } = await weeks.training();
@@ -109,7 +111,7 @@ test('a block lived through the server by a simulated athlete is the block as it
   expect(through.blockPlan.weeks.map((week) => weekDone(block, week))).toEqual(
     played.weeks.map((week) => weekDone(block, week)),
   );
-  // It was a life worth looking back on.
+  // Enough happened in it for a review.
   expect(lessonsOf(through).length).toBeGreaterThan(0);
   expect(done.length).toBeLessThan(2 * WEEKS);
 });

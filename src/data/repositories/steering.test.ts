@@ -45,7 +45,7 @@ const planOf = async (asker: Asker, blockId: string) => {
 const daysOf = async (asker: Asker, blockId: string, week = 1) =>
   (await planOf(asker, blockId)).weeks[week - 1]?.plan.sessions.map(({ sessionId, day }) => [sessionId, day]);
 
-/** Gives a week of a session something of its own, as a step of the block. */
+/** Gives a week of a session an override, as a step of the block. */
 async function own(asker: Asker, blockId: string, session: string, change: Partial<SessionWeek>) {
   const training = await findTraining(asker, blockId);
   const before = training?.block.sessions.find(({ id }) => id === session);
@@ -54,11 +54,11 @@ async function own(asker: Asker, blockId: string, session: string, change: Parti
   return saveSteps(asker, blockId, training?.revision ?? 0, [{ id: randomUUID(), action: 'do', edit }], NOW);
 }
 
-describe('a lost day', () => {
-  test('is called on the day after, taken by its option and handed out anew; the phone’s sets still arrive', async () => {
+describe('a missed day', () => {
+  test('is raised the day after, fixed by an option and sent again; the phone’s sets still arrive', async () => {
     const { asker, blockId, issuedWeekId } = await running();
     expect(await callsOf(asker, 'days lost')).toEqual([]);
-    // Tuesday evening in Oslo: Monday’s session is lost.
+    // Tuesday evening in Oslo: Monday’s session was missed.
     await refreshCalls(asker, blockId, later(1));
     const [call] = await callsOf(asker, 'days lost');
     expect(call).toMatchObject({ week: 1, evidence: { sessions: ['A'] } });
@@ -82,7 +82,7 @@ describe('a lost day', () => {
     expect((await planOf(asker, blockId)).weeks[0]?.performed.get('sa')?.sets.size).toBe(sets.length);
   });
 
-  test('taken back, the week is as it was and the call is open again; what was done since is in the way of nothing', async () => {
+  test('when undone, the week is as before and the alert returns; later work does not prevent it', async () => {
     const { asker, blockId } = await running();
     await refreshCalls(asker, blockId, later(1));
     const [call] = await callsOf(asker, 'days lost');
@@ -99,19 +99,19 @@ describe('a lost day', () => {
     expect(await takeBackAnswer(asker, blockId, call?.id ?? '', later(1))).toEqual({ status: 'missed' });
   });
 
-  test('left as it is, it stays answered, whoever looks at it however often', async () => {
+  test('dismissed, it stays answered, whoever looks and however often', async () => {
     const { asker, blockId } = await running();
     await refreshCalls(asker, blockId, later(1));
     const [call] = await callsOf(asker, 'days lost');
     expect(await takeOption(asker, blockId, call?.id ?? '', null, later(1))).toEqual({ status: 'done' });
     await Promise.all([1, 2, 3].map((hour) => refreshCalls(asker, blockId, later(1 + hour / 24))));
     expect(await callsOf(asker, 'days lost')).toEqual([]);
-    // On Friday Thursday is lost as well: that is another fact.
+    // On Friday Thursday was missed too: that is a new fact.
     await refreshCalls(asker, blockId, later(4));
     expect(await callsOf(asker, 'days lost')).toHaveLength(1);
   });
 
-  test('nobody else’s coach takes or leaves it, and an option there is not is missed', async () => {
+  test('another coach cannot answer it, and an unknown option is refused', async () => {
     const { asker, blockId } = await running();
     await refreshCalls(asker, blockId, later(1));
     const [call] = await callsOf(asker, 'days lost');
@@ -126,8 +126,8 @@ describe('a lost day', () => {
   });
 });
 
-describe('a running week that is changed', () => {
-  test('is another for pages that know the old one, and what it was is kept', async () => {
+describe('a changed running week', () => {
+  test('is a new version for pages with the old one, and the old version is kept', async () => {
     const { asker, blockId } = await running();
     const before = await findTraining(asker, blockId);
     if (before === undefined) throw new Error('gone');
@@ -145,7 +145,7 @@ describe('a running week that is changed', () => {
     expect(news).toMatchObject({ changes: { issued: [{ version: 1 }], recalled: [] } });
     const kept = await models().issuedBefore.findAll({ where: { issuedId: before.issued[0]?.id ?? '' } });
     expect(kept).toHaveLength(1);
-    // A change that another undoes is laid back.
+    // A change that another reverts is removed.
     await own(asker, blockId, 'sb', { day: null });
     expect(await daysOf(asker, blockId)).toEqual([
       ['sa', 0],
@@ -153,7 +153,7 @@ describe('a running week that is changed', () => {
     ]);
   });
 
-  test('a session left out that a phone trained all the same is back in the week with its sets', async () => {
+  test('a skipped session that a phone trained anyway returns to the week with its sets', async () => {
     const { asker, blockId, issuedWeekId } = await running();
     const sets = await setsFor(asker, blockId, 'sb');
     await own(asker, blockId, 'sb', { left: true });
@@ -165,7 +165,7 @@ describe('a running week that is changed', () => {
     expect(week?.performed.get('sb')?.sets.size).toBe(sets.length);
   });
 
-  test('a session that is begun is not moved under somebody’s hands', async () => {
+  test('a started session is not moved', async () => {
     const { asker, blockId, issuedWeekId } = await running();
     const [first] = await setsFor(asker, blockId, 'sa');
     if (first === undefined) throw new Error('no set');
@@ -174,7 +174,7 @@ describe('a running week that is changed', () => {
     expect((await daysOf(asker, blockId))?.[0]).toEqual(['sa', 0]);
   });
 
-  test('closed, it is done and the next one is called for; opened again, it runs on', async () => {
+  test('when closed, it is done and the next week is due; reopened, it continues', async () => {
     const { asker, blockId } = await running();
     expect(await closeWeek(asker, blockId, 1, NOW, NOW)).toBe(true);
     expect((await planOf(asker, blockId)).weeks[0]?.status).toBe('done');
@@ -185,8 +185,8 @@ describe('a running week that is changed', () => {
   });
 });
 
-describe('handing weeks out', () => {
-  test('all that are ready in one go; a second time none of them again; taken back, the call is there again', async () => {
+describe('sending weeks', () => {
+  test('sends all that are due at once, none a second time; recalled, the alert returns', async () => {
     const { asker, blockId } = await someBlock();
     await refreshCalls(asker, blockId, MONDAY);
     expect(await callsOf(asker, 'next week')).toMatchObject([{ week: 1, evidence: { first: true } }]);
@@ -200,7 +200,7 @@ describe('handing weeks out', () => {
     expect(await callsOf(asker, 'next week')).toHaveLength(1);
   });
 
-  test('the call itself hands it out, once, however often it is pressed', async () => {
+  test('an answered alert sends the week once, however often it is pressed', async () => {
     const { asker, blockId } = await someBlock();
     const [call] = await callsOf(asker, 'next week');
     const pressed = await Promise.all(
@@ -211,7 +211,7 @@ describe('handing weeks out', () => {
   });
 });
 
-describe('the athlete’s rule', () => {
+describe('the athlete’s setting', () => {
   async function finished(answering: 'ask for all' | 'apply the routine' | 'apply all') {
     const { asker, blockId, athlete, issuedWeekId } = await running();
     const stored = await findAthlete(asker, athlete.id);
@@ -225,13 +225,13 @@ describe('the athlete’s rule', () => {
     return { asker, blockId, pending, given: await givenSince(asker, new Date(0)) };
   }
 
-  test('asks for all', async () => {
+  test('asks for everything', async () => {
     const { pending, given } = await finished('ask for all');
     expect(new Set(pending.map(({ kind }) => kind))).toEqual(new Set(['load', 'sets']));
     expect(given).toEqual([]);
   });
 
-  test('applies the routine loads and lists them; each can be taken back and is then asked', async () => {
+  test('applies routine loads and lists them; each can be undone and is then asked', async () => {
     const { asker, blockId, pending, given } = await finished('apply the routine');
     expect(new Set(pending.map(({ kind }) => kind))).toEqual(new Set(['sets']));
     expect(given.length).toBeGreaterThan(0);
@@ -243,21 +243,21 @@ describe('the athlete’s rule', () => {
     expect((await givenSince(asker, new Date(0))).length).toBe(given.length - 1);
   });
 
-  test('applies all', async () => {
+  test('applies everything', async () => {
     const { pending, given } = await finished('apply all');
     expect(pending).toEqual([]);
     expect(new Set(given.map(({ call }) => call.kind))).toEqual(new Set(['load', 'sets']));
   });
 });
 
-describe('the day’s round', () => {
-  test('looks at every block whose athlete’s day has changed, once for all processes', async () => {
+describe('the daily round', () => {
+  test('updates every block whose athlete’s day has changed, once for all processes', async () => {
     const { asker, blockId, athlete } = await running();
     expect(athlete.timeZone).toBe('Europe/Oslo');
     const day = async () => (await models().standings.findOne({ where: { blockId } }))?.get().day;
     expect(await day()).toBe('2026-11-23');
     await dayRound(NOW);
-    // 22:59 in UTC is 23:59 in Oslo; a minute later it is tomorrow there.
+    // 22:59 UTC is 23:59 in Oslo; a minute later it is tomorrow there.
     await dayRound(new Date('2026-11-24T22:59:00Z'));
     expect(await day()).toBe('2026-11-24');
     await Promise.all([1, 2].map(() => dayRound(new Date('2026-11-24T23:00:00Z'))));
@@ -265,7 +265,7 @@ describe('the day’s round', () => {
     expect(await callsOf(asker, 'days lost')).toHaveLength(1);
   });
 
-  test('comes to the same in whichever process and however often', async () => {
+  test('gives the same result in any process and however often', async () => {
     const { asker, blockId } = await running();
     const rows = async () =>
       (await models().calls.findAll({ where: { blockId, status: 'pending' }, order: ['id'] })).map((row) => {
@@ -279,11 +279,11 @@ describe('the day’s round', () => {
     expect(await rows()).toEqual(once);
   });
 
-  test('what is finished while a block is looked at is looked at again', async () => {
+  test('changes during an update are picked up by another update', async () => {
     const { asker, blockId, issuedWeekId } = await running();
     await refreshCalls(asker, blockId, later(1));
     const sets = await setsFor(asker, blockId, 'sa', 3);
-    // A look that has read everything and waits for a call that somebody else holds.
+    // An update that has read everything and waits for a call that somebody else has locked.
     const other = await database().transaction();
     const where = { blockId, status: 'pending' } as const;
     expect(await models().calls.findAll({ where, transaction: other, lock: true })).not.toEqual([]);
@@ -299,7 +299,7 @@ describe('the day’s round', () => {
     expect((await pendingCalls(asker, blockId, later(2))).length).toBeGreaterThan(0);
   });
 
-  test('a session is begun with its first set, the others change nothing until it is finished', async () => {
+  test('a session is started by its first set; later sets change nothing until it is finished', async () => {
     const { asker, blockId, issuedWeekId } = await running();
     const day = async () => (await models().standings.findOne({ where: { blockId } }))?.get().day;
     const [first, ...others] = await setsFor(asker, blockId, 'sa', 3);
@@ -314,7 +314,7 @@ describe('the day’s round', () => {
     expect(await day()).toBe('2000-01-01');
   });
 
-  test('takes up what was edited since', async () => {
+  test('picks up what was edited since', async () => {
     const { asker, blockId } = await running();
     await own(asker, blockId, 'sb', { day: 5 });
     const row = await models().standings.findOne({ where: { blockId } });
@@ -323,7 +323,7 @@ describe('the day’s round', () => {
     expect((await models().standings.findOne({ where: { blockId } }))?.get().day).toBe('2026-11-24');
   });
 
-  test('before it, a desk takes up what was edited of its own athletes and of those shown to it, and of no other', async () => {
+  test('before it, a desk updates its own and shared athletes’ edited blocks, and no others', async () => {
     const { asker, blockId, athlete } = await running();
     const stranger = await someCoach();
     const day = async () => (await models().standings.findOne({ where: { blockId } }))?.get().day;
@@ -339,7 +339,7 @@ describe('the day’s round', () => {
     }
   });
 
-  test('whoever asks for a block’s calls after an edit is told what it leads to', async () => {
+  test('asking for a block’s calls after an edit includes its effects', async () => {
     const { asker, blockId, issuedWeekId } = await running();
     const sets = await setsFor(asker, blockId, 'sa', 3);
     await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, finish: true }), NOW);
@@ -356,7 +356,7 @@ describe('the day’s round', () => {
 });
 
 describe('blocks', () => {
-  test('several an athlete: another beside the running one leaves it the running one', async () => {
+  test('several per athlete: another block beside the running one does not replace it', async () => {
     const { asker, blockId, athlete } = await running();
     const copy = await copyBlock(asker, blockId, { name: 'Winter', startDate: '2027-01-04' }, later(2));
     expect(await roster(asker)).toMatchObject([{ block: { id: blockId, state: 'running' }, others: 1 }]);
@@ -364,13 +364,13 @@ describe('blocks', () => {
       { id: copy, state: 'planned', week: 0, startDate: '2027-01-04' },
       { id: blockId, state: 'running', week: 1 },
     ]);
-    // What was logged last tells how long somebody was away; of the copy nothing was.
+    // The last log shows how long the athlete was away; the copy has none.
     const [planned, run] = await blocksOf(asker, athlete.id);
     expect(planned?.lastLog).toBeNull();
     expect(run?.lastLog).toBe((await roster(asker))[0]?.block?.lastLog);
   });
 
-  test('archived or thrown away, they ask for nobody; brought back, they are as they were; after 30 days gone', async () => {
+  test('archived or deleted they raise nothing; restored they are unchanged; after 30 days erased', async () => {
     const { asker, blockId, athlete } = await running();
     await refreshCalls(asker, blockId, later(1));
     await archiveBlock(asker, blockId, NOW, later(1));
@@ -391,7 +391,7 @@ describe('blocks', () => {
   });
 });
 
-test('of more than anybody answers at one go the most urgent are listed, and all of them counted', async () => {
+test('a very long list shows the most urgent and counts all', async () => {
   const { asker, blockId, athlete } = await running();
   await refreshCalls(asker, blockId, later(1));
   const { calls } = models();
@@ -424,7 +424,7 @@ test('of more than anybody answers at one go the most urgent are listed, and all
   expect((await waiting(asker, ['joint'])).counts.get(athlete.id)).toBe(164);
 });
 
-test('the desk asks a fixed number of queries, whatever the number of athletes and calls', async () => {
+test('the desk makes a fixed number of queries for any number of athletes and calls', async () => {
   const count = async (asker: Asker) => {
     let queries = 0;
     database().addHook('beforeQuery', 'count', () => {

@@ -23,19 +23,18 @@ import { storedEdit } from './stored-block';
 import { exerciseLookup, findTraining } from './training';
 import { watchOf } from './watching';
 
-/** How taking an option, leaving a call or taking an answer back went. */
+/** The result of applying an option, dismissing an alert or undoing an answer. */
 export type SteerOutcome =
   | { readonly status: 'done' }
-  /** The call is no longer open: its facts have changed, or it was answered elsewhere. */
+  /** The alert is no longer open: its facts have changed, or it was answered elsewhere. */
   | { readonly status: 'missed' }
-  /** The block would not be allowed so, or has changed since in the same place. */
+  /** The resulting block would be invalid, or the same place has changed since. */
   | { readonly status: 'refused' }
   | { readonly status: 'gone' };
 
 /**
- * Takes an option of a call that the day made, or leaves things as they are. What it does to the block follows from how
- * the block stands now; it is a step of the block's life like any other.
- * @param optionId null: left as it is
+ * Applies an option of an alert, or dismisses it. Its edit is computed on the current block, and is a normal step.
+ * @param optionId null dismisses it
  */
 export async function takeOption(
   asker: Asker,
@@ -53,10 +52,10 @@ export async function takeOption(
     const pending = await pendingCall(asker, blockId, callId, transaction);
     if (pending === undefined) return { status: 'missed' };
     const wanted = pending.options.find(({ id }) => id === optionId);
-    // A week is planned as it is handed out: what else the day shows need not be looked at.
+    // A week is planned as it is sent: the other alerts need not be computed.
     if (wanted?.does.kind === 'issue') return { status: 'to issue', week: wanted.does.week, revision };
     if (optionId === null) {
-      // What is declined does nothing: it need not be worked out what it would have done.
+      // A dismissed alert has no effect, so its options need not be computed.
       await answer(asker, blockId, callId, { optionId, editId: null, now }, transaction);
       return { status: 'done' };
     }
@@ -82,14 +81,14 @@ export async function takeOption(
     return { status: 'done' };
   });
   if (outcome.status === 'to issue') {
-    // Handed out as from its block, with the same refusals: a second time there is nothing to hand out.
+    // Sent as from its block, with the same refusals: a second time there is nothing to send.
     const issued = await issueWeek(asker, blockId, outcome.week, outcome.revision, now);
     return { status: issued.status === 'issued' ? 'done' : 'refused' };
   }
   return outcome;
 }
 
-/** Holds a block until the transaction ends. @returns its revision; null: it is not there */
+/** Locks a block until the transaction ends. @returns its revision; null if it does not exist */
 async function heldRevision(asker: Asker, blockId: string, transaction: Transaction): Promise<number | null> {
   const row = await models().blocks.findOne({
     where: own(asker, { id: blockId, deletedAt: null }),
@@ -100,7 +99,7 @@ async function heldRevision(asker: Asker, blockId: string, transaction: Transact
   return row?.get().revision ?? null;
 }
 
-/** A call that the day made and that waits for an answer, as it was filed. */
+/** A waiting alert, as stored. */
 async function pendingCall(
   asker: Asker,
   blockId: string,
@@ -112,7 +111,7 @@ async function pendingCall(
   return row === null ? undefined : stored('a call', decodeWatchCall, row.get().proposal);
 }
 
-/** A call as the day would make it now; undefined where it would not. */
+/** An alert as it would be raised now; undefined if it would not. */
 async function callNow(
   asker: Asker,
   training: Training,
@@ -172,8 +171,8 @@ async function setClosed(
 }
 
 /**
- * Closes a week that will not be finished, or opens it again (null). What was logged stays; what was not trained is
- * nothing to go on from. @returns whether such a week stands
+ * Closes a week that will not be finished, or reopens it (null). What was logged stays; what was not trained is
+ * ignored later. @returns whether the sent week exists
  */
 export async function closeWeek(
   asker: Asker,
@@ -188,8 +187,8 @@ export async function closeWeek(
 }
 
 /**
- * Takes an answer back: the call is open again where its facts still stand, and what the answer did to the block is
- * undone. Refused where the week it was about is handed out, or the block has changed since in the same place.
+ * Undoes an answer: the call is open again if its facts are unchanged, and the answer's edit is reverted. Refused if
+ * its week is sent, or the block has changed in the same place since.
  */
 export async function takeBackAnswer(
   asker: Asker,
@@ -210,7 +209,7 @@ export async function takeBackAnswer(
       return { status: 'refused' };
     if (taken?.kind === 'close week') await setClosed(asker, blockId, taken.week, null, transaction);
     await models().calls.update(
-      // Taken back from the athlete's rule it stays marked: the rule does not answer it again.
+      // Undone from the athlete's setting it stays marked, so that the setting does not answer it again.
       { status: 'pending', choice: null, editId: null, answeredAt: null, byRule: row.byRule },
       { where: own(asker, { blockId, id: callId }), transaction },
     );
@@ -219,14 +218,14 @@ export async function takeBackAnswer(
   });
 }
 
-/** What was taken of a call that the day made. */
+/** The chosen option of an alert. */
 function actionOf({ proposal, choice }: CallRow): WatchCall['options'][number]['does'] | null {
   const call = stored('a call', decodeWatchCall, proposal);
   const id: unknown = choice === null ? null : JSON.parse(choice);
   return call.options.find((option) => option.id === id)?.does ?? null;
 }
 
-/** Undoes a step of a block's life, where nothing has changed in its place since. */
+/** Reverts a step, if nothing in its place has changed since. */
 async function undo(
   asker: Asker,
   training: Training,
@@ -251,16 +250,16 @@ async function undo(
   return saved.status === 'saved';
 }
 
-/** A week of a block that is to be handed out. */
+/** A week of a block to send. */
 export interface ReadyWeek {
   readonly blockId: string;
   readonly week: number;
 }
 
 /**
- * Hands weeks out, each as from its own block, with the same line where one is given. One that is refused keeps none of
- * the others.
- * @returns those that were not, with why
+ * Sends weeks, each as from its own block, with the same note if there is one. A refused one does not affect the
+ * others.
+ * @returns those not sent, with the reason
  */
 export async function issueReady(
   asker: Asker,
@@ -283,7 +282,7 @@ export async function issueReady(
   return left;
 }
 
-/** What was answered to the calls that days made in a block, oldest first, with the option that was taken. */
+/** Answered alerts of a block, oldest first, with the chosen option. */
 export async function dayAnswers(
   asker: Asker,
   blockId: string,

@@ -5,8 +5,8 @@ import { models } from '../models/models';
 import { storedEdit } from './stored-block';
 
 /**
- * Whether a block was ever at a revision that a page says it started from. After a backup came back, revisions from behind it
- * are nobody's any more, and their numbers are passed over.
+ * Whether a block ever had the revision a page claims to start from. After a restored backup, later revisions no
+ * longer exist and their numbers are skipped.
  */
 export async function isKnownRevision(
   asker: Asker,
@@ -22,7 +22,7 @@ export async function isKnownRevision(
   );
 }
 
-/** The steps that have come to stand after a revision, in order. */
+/** The steps after a revision, in order. */
 export async function stepsSince(
   asker: Asker,
   blockId: string,

@@ -3,18 +3,18 @@ import { decodeBlock, decodeEdit, decodeIssued } from '@/core/codecs';
 import type { IssuedRow } from '../models/rows';
 import { stored } from './stored';
 
-/** @throws Unreadable where the document does not pass its codec */
+/** @throws Unreadable if the stored document is not valid */
 export function blockFrom(document: string): Block {
   return stored('a block', decodeBlock, document);
 }
 
-/** @throws Unreadable where the week does not pass its codec */
+/** @throws Unreadable if the stored week is not valid */
 export function issuedFrom({ snapshot, closedAt }: Pick<IssuedRow, 'snapshot' | 'closedAt'>): IssuedWeek {
   const week = stored('an issued week', decodeIssued, snapshot);
   return closedAt === null ? week : { ...week, closedAt: closedAt.toISOString() };
 }
 
-/** @throws Unreadable where the edit does not pass its codec; one of an older version gets the fields that came later */
+/** @throws Unreadable if the stored edit is not valid; an edit of an older version gets defaults for newer fields */
 export function storedEdit(edit: string): Edit {
   return stored('an edit', decodeEdit, edit);
 }

@@ -3,7 +3,7 @@ import { currentSetId, decodeMore, decodeSessionNotes } from '@/core/codecs';
 import type { LoggedSetRow, SorenessRow, WorkoutRow } from '../models/rows';
 import { stored } from './stored';
 
-/** A logged set as the core knows it. */
+/** A stored set as the core's type. */
 export function loggedSetFrom(row: LoggedSetRow): LoggedSet {
   return {
     id: row.id,
@@ -25,7 +25,7 @@ export function workoutFrom(row: WorkoutRow): Workout {
   return { id, week, sessionId, date: localDate, finished: finishedAt !== null, notes: notesOf(row) };
 }
 
-/** What was told of a session, oldest first. */
+/** A session's notes, oldest first. */
 export function notesOf({ notes }: Pick<WorkoutRow, 'notes'>): Workout['notes'] {
   return stored('what was told of a session', decodeSessionNotes, notes);
 }

@@ -23,8 +23,8 @@ function parsed(text: string): unknown {
 
 /**
  * Reads a JSON column through its codec.
- * @param what names it in the error
- * @throws Unreadable where the codec refuses it
+ * @param what its name in the error
+ * @throws Unreadable if the codec refuses it
  */
 export function stored<T>(what: string, decode: (unchecked: unknown) => Result<T>, text: string): T {
   const decoded = decode(parsed(text));

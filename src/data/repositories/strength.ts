@@ -5,7 +5,7 @@ import { database } from '../database';
 import type { LoggedSetRow } from '../models/rows';
 import { loggedSetFrom } from './stored-log';
 
-/** How many of the latest sets are looked at. */
+/** Most recent sets considered. */
 const MOST_SETS = 4000;
 
 interface StrengthRow extends LoggedSetRow {
@@ -15,7 +15,7 @@ interface StrengthRow extends LoggedSetRow {
   rescue: string | null;
 }
 
-/** The athlete's latest logged sets as exposures, over all their blocks. What counts of them is the core's to say. */
+/** The athlete's latest logged sets as exposures, over all their blocks. The core decides what counts. */
 export async function findExposures(
   asker: Asker,
   athlete: Athlete,

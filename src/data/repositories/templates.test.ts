@@ -17,7 +17,7 @@ import {
 
 afterAll(closeDatabase);
 
-test('a block is kept as a template with ids of its own, found by its coach alone, and removed', async () => {
+test('a block is saved as a template with new ids, visible to its coach only, and can be removed', async () => {
   const { asker, blockId } = await someBlock();
   const stranger = await someCoach();
   expect(await keepTemplate(stranger, blockId, 'Four days', NOW)).toBe(false);
@@ -57,7 +57,7 @@ test('blocks to copy: newest first with the names of block and athlete, or those
   expect((await blocksToCopy(asker, athlete.id)).map(({ id }) => id)).toEqual([blockId]);
 });
 
-test('a template of one’s own asks for clean reps before it, by its coach’s word alone', async () => {
+test('only its coach sets the clean reps a template requires', async () => {
   const { asker, blockId } = await someBlock();
   await keepTemplate(asker, blockId, 'On the bar', NOW);
   const [kept] = await ownTemplates(asker);

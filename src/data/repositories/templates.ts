@@ -9,18 +9,18 @@ import { seenBy } from './own-exercises';
 import { stored } from './stored';
 import { blockFrom } from './stored-block';
 
-/** A design of the coach's own. */
+/** A coach's template. */
 export interface OwnTemplate {
   readonly id: string;
   readonly name: string;
-  /** Clean reps it asks before it. */
+  /** Clean reps it requires. */
   readonly prerequisites: readonly Prerequisite[];
-  /** Whether all coaches of the house see it, and whether it is the asker's own: another's is looked at and copied. */
+  /** Whether the team sees it, and whether it is the asker's own: another's can be viewed and copied. */
   readonly shared: boolean;
   readonly isOwn: boolean;
 }
 
-/** A block of one of the coach's athletes, to copy from. */
+/** A block of an athlete of the coach, to copy from. */
 export interface BlockToCopy {
   readonly id: string;
   readonly name: string;
@@ -28,7 +28,7 @@ export interface BlockToCopy {
   readonly athlete: string;
 }
 
-/** The coach's own templates, and those that others of their house share, by name. */
+/** The coach's own templates, and those shared in the team, by name. */
 export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]> {
   const rows = await models().templates.findAll({
     where: seenBy(asker),
@@ -50,7 +50,7 @@ export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]
   });
 }
 
-/** Keeps the design of a block as a template of whoever asks, under a name; whether there was such a block. */
+/** Saves a block's design as a template of the asker. @returns whether the block exists */
 export async function keepTemplate(asker: Asker, blockId: string, name: string, now: Date): Promise<boolean> {
   const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
   if (row === null) return false;
@@ -69,7 +69,7 @@ export async function keepTemplate(asker: Asker, blockId: string, name: string, 
   return true;
 }
 
-/** Gives one of the coach's own templates another name; whether there is such a template. */
+/** Renames one of the coach's templates. @returns whether it exists */
 export async function renameTemplate(asker: Asker, id: string, name: string): Promise<boolean> {
   const row = await models().templates.findOne({ where: own(asker, { id }) });
   if (row === null) return false;
@@ -77,7 +77,7 @@ export async function renameTemplate(asker: Asker, id: string, name: string): Pr
   return true;
 }
 
-/** Sets what one of the coach's own templates asks before it; whether there is such a template. */
+/** Sets what one of the coach's templates requires. @returns whether it exists */
 export async function setPrerequisites(
   asker: Asker,
   id: string,
@@ -90,8 +90,8 @@ export async function setPrerequisites(
 }
 
 /**
- * Shares one of the coach's own templates with their house, with the exercises in it, or keeps it to themself again.
- * @returns whether there is such a template
+ * Shares one of the coach's templates with the team, with its exercises, or makes it private again.
+ * @returns whether it exists
  */
 export async function shareTemplate(asker: Asker, id: string, shared: boolean): Promise<boolean> {
   const where = own(asker, { id });
@@ -105,12 +105,12 @@ export async function shareTemplate(asker: Asker, id: string, shared: boolean): 
   return true;
 }
 
-/** Removes one of the coach's own templates; blocks made from it stay. */
+/** Removes one of the coach's templates; blocks made from it stay. */
 export async function removeTemplate(asker: Asker, id: string): Promise<void> {
   await models().templates.destroy({ where: own(asker, { id }) });
 }
 
-/** Every block of the coach's athletes, or of one of them, newest first, without its document. */
+/** The blocks of the coach's athletes, or of one of them, newest first, without documents. */
 export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<readonly BlockToCopy[]> {
   const [blocks, athletes] = await Promise.all([
     models().blocks.findAll({
@@ -131,7 +131,7 @@ export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<re
   }));
 }
 
-/** The design of one of the coach's blocks, or of a template they see. */
+/** The design of a block of the coach, or of a template they see. */
 export async function findDesign(asker: Asker, id: string): Promise<Block | undefined> {
   const { blocks, templates } = models();
   const mine = await blocks.findOne({ where: own(asker, { id }) });

@@ -21,10 +21,10 @@ async function issuedBlock() {
   return { ...made, issued: outcome.week, session: { issuedWeekId: outcome.week.id, sessionId: 'sa' } };
 }
 
-describe('what is told beside the sets', () => {
+describe('notes beside the sets', () => {
   const head = () => ({ id: randomUUID(), at: NOW.toISOString() });
 
-  test('notes stand once, oldest first; the day put right is the session’s day, a rescue and pain are findable', async () => {
+  test('are stored once, oldest first; a corrected day is the session’s day, and easier days and pain can be found', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const notes = [
       { ...head(), kind: 'readiness', slept: 'poorly', feels: 'so so', rescue: 'fewer sets' },
@@ -48,7 +48,7 @@ describe('what is told beside the sets', () => {
     expect(row?.get()).toMatchObject({ rescue: 'fewer sets', hurtAt: NOW, hurtSeenAt: null });
   });
 
-  test('half a character, as a line ends with that was cut in the middle of one, costs neither the line nor its sets', async () => {
+  test('half a character at the end of a text loses neither the text nor its sets', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
@@ -61,7 +61,7 @@ describe('what is told beside the sets', () => {
     expect(log?.sets).toMatchObject([{ more: { line: 'Left \ufffd' } }]);
   });
 
-  test('a page that was read before takes them in with what has changed', async () => {
+  test('reach a page that was loaded earlier, with its other changes', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const before = await findTraining(asker, blockId);
     if (before === undefined) throw new Error('no training');
@@ -79,14 +79,14 @@ describe('what is told beside the sets', () => {
   });
 });
 
-describe('a week taken back while a phone has it', () => {
+describe('a week recalled while a phone has it', () => {
   const opened = async () => {
     const made = await issuedBlock();
     await weekOpened(made.asker, made.issued.id, NOW);
     return made;
   };
 
-  test('the coach is told first, and may all the same', async () => {
+  test('warns the coach first, who may do it anyway', async () => {
     const { asker, blockId } = await opened();
     expect(await recallWeek(asker, blockId, 1, NOW, false)).toEqual({
       status: 'open on a phone',
@@ -95,7 +95,7 @@ describe('a week taken back while a phone has it', () => {
     expect(await recallWeek(asker, blockId, 1, NOW, true)).toEqual({ status: 'recalled' });
   });
 
-  test('what it logs before the next issue waits and then stands in it; what it logs after goes there at once', async () => {
+  test('what it logs before the week is sent again waits and appears in the new week; later sets go there directly', async () => {
     const { asker, blockId, session } = await opened();
     const [first, second] = await setsFor(asker, blockId, 'sa');
     if (first === undefined || second === undefined) throw new Error('nothing planned');
@@ -114,12 +114,12 @@ describe('a week taken back while a phone has it', () => {
     expect(log?.sets.map(({ id }) => id).sort()).toEqual([first.id, second.id].sort());
     expect(log?.soreness).toMatchObject([{ muscle: 'quads', ended: 'none' }]);
     expect(log?.workouts).toMatchObject([{ id: `${again.week.id}.sa`, finished: true }]);
-    // Sent once more by the phone that did not hear the answer: still one set.
+    // Sent again by the phone that missed the answer: still one set.
     await keepWork(asker, session, work({ sets: [first, second] }), NOW);
     expect((await findTraining(asker, blockId))?.log.sets).toHaveLength(2);
   });
 
-  test('a session that is no longer in the week: its sets stand in another, counted as what they were', async () => {
+  test('the sets of a removed session appear in another one, counted as what they were', async () => {
     const { asker, blockId, session } = await opened();
     const [first] = await setsFor(asker, blockId, 'sa');
     if (first === undefined) throw new Error('nothing planned');
@@ -136,7 +136,7 @@ describe('a week taken back while a phone has it', () => {
 });
 
 describe('check-ins', () => {
-  test('stand once, newest last, with what was measured among the measurements; nobody else’s are touched', async () => {
+  test('are stored once, newest last, with their measurements; nobody else’s are touched', async () => {
     const { asker, blockId, athlete } = await someBlock();
     const checkIn: CheckIn = {
       id: randomUUID(),
@@ -167,7 +167,7 @@ describe('check-ins', () => {
   });
 });
 
-test('a check-in that speaks of poor recovery changes what is proposed, at the server as on the page', async () => {
+test('a check-in with poor recovery changes the proposals on the server and on the page', async () => {
   const { asker, blockId, athlete } = await someBlock();
   const issued = await issueWeek(asker, blockId, 1, 0, NOW);
   if (issued.status !== 'issued') throw new Error(issued.status);

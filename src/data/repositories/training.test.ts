@@ -31,8 +31,8 @@ async function issuedBlock() {
   return { ...made, issued: outcome.week, session: { issuedWeekId: outcome.week.id, sessionId: 'sa' } };
 }
 
-describe('what else is noted of a set', () => {
-  test('partials, sides and time come back as they were logged; what was not noted is absent', async () => {
+describe('further notes of a set', () => {
+  test('partials, sides and time are returned as logged; what was not noted is absent', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const [first, second, ...others] = await setsFor(asker, blockId, 'sa');
     if (first === undefined || second === undefined) throw new Error('no sets');
@@ -45,7 +45,7 @@ describe('what else is noted of a set', () => {
 });
 
 describe('a new block', () => {
-  test('starts from what was logged in the athlete’s others, in place of an older set typed into the profile', async () => {
+  test('starts from the logs of the athlete’s other blocks instead of an older typed set', async () => {
     const { asker, athlete, blockId, session } = await issuedBlock();
     const sets = await setsFor(asker, blockId, 'sa', 2);
     const [first] = sets;
@@ -58,15 +58,15 @@ describe('a new block', () => {
       reps: first.reps,
       rir: first.rir,
     });
-    // The block itself goes by its own log, and what was never logged by what was typed.
+    // The block itself uses its own log, and typed sets for exercises never logged.
     const same = await findTraining(asker, blockId);
     expect(same?.athlete.bestSets).toEqual(athlete.bestSets);
     expect(training?.athlete.bestSets['neutral-pulldown']).toEqual(athlete.bestSets['neutral-pulldown']);
   });
 });
 
-describe('issuing', () => {
-  test('an issued week keeps its sets and reasons when the block changes', async () => {
+describe('sending', () => {
+  test('a sent week keeps its sets and reasons when the block changes', async () => {
     const { asker, blockId } = await issuedBlock();
     await saveSteps(
       asker,
@@ -99,13 +99,13 @@ describe('issuing', () => {
     expect(await issueWeek(await someCoach(), blockId, 2, 0, NOW)).toEqual({ status: 'gone' });
   });
 
-  test('two issues at once make one week', async () => {
+  test('sending twice at once makes one week', async () => {
     const { asker, blockId } = await someBlock();
     const outcomes = await Promise.all([1, 1, 1].map((week) => issueWeek(asker, blockId, week, 0, NOW)));
     expect(outcomes.map(({ status }) => status).sort()).toEqual(['issued', 'refused', 'refused']);
   });
 
-  test('it can be recalled until the first set, and issued again', async () => {
+  test('it can be recalled until the first set, and sent again', async () => {
     const { asker, blockId } = await issuedBlock();
     expect(await recallWeek(await someCoach(), blockId, 1, NOW, false)).toEqual({ status: 'gone' });
     expect(await recallWeek(asker, blockId, 1, NOW, false)).toEqual({ status: 'recalled' });
@@ -124,7 +124,7 @@ describe('issuing', () => {
 });
 
 describe('logging', () => {
-  test('a set sent again, also by two phones at once, is one set', async () => {
+  test('a set sent again, even by two phones at once, is stored once', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const sets = await setsFor(asker, blockId, 'sa');
     const answers = await Promise.all([1, 2, 3].map(() => keepWork(asker, session, work({ sets }), NOW)));
@@ -144,7 +144,7 @@ describe('logging', () => {
     });
   });
 
-  test('a correction is a further set; the first stays on record', async () => {
+  test('a correction is another set; the first stays on record', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
@@ -172,7 +172,7 @@ describe('logging', () => {
     ]);
   });
 
-  test('decimals and pounds come back as they were entered', async () => {
+  test('decimals and pounds are returned as entered', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
@@ -188,7 +188,7 @@ describe('logging', () => {
     });
   });
 
-  test('a set that nobody planned is kept and measures no strength; nobody else logs into the session', async () => {
+  test('an unplanned set is stored and measures no strength; nobody else logs into the session', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set, second] = await setsFor(asker, blockId, 'sa');
     if (set === undefined || second === undefined) throw new Error('nothing planned');
@@ -211,7 +211,7 @@ describe('logging', () => {
     });
   });
 
-  test('an id that stands elsewhere is never called kept', async () => {
+  test('an id used elsewhere is never reported as stored', async () => {
     const one = await issuedBlock();
     const [set] = await setsFor(one.asker, one.blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
@@ -224,7 +224,7 @@ describe('logging', () => {
     });
   });
 
-  test('a set sent by the id it had before stands in its place', async () => {
+  test('a set sent under its older id replaces that set', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
@@ -243,7 +243,7 @@ describe('calls', () => {
     return made;
   }
 
-  test('an answer costs a little however large the block: not the whole training', async () => {
+  test('an answer does little work in a large block: it does not load the whole training', async () => {
     const { asker, blockId } = await someBlock({ ...largeBlock(12, 6, 8), startDate: '2026-11-23' });
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
     if (issued.status !== 'issued') throw new Error(issued.status);
@@ -264,7 +264,7 @@ describe('calls', () => {
     expect(JSON.stringify(outcome).length).toBeLessThan(20_000);
   });
 
-  test('finishing files them, soreness adds to them, answering closes them, and the roster counts', async () => {
+  test('finishing raises calls, soreness adds to them, answering closes them, and the roster counts them', async () => {
     const { asker, blockId, session, athlete } = await trained(2);
     await keepWork(
       asker,
@@ -299,7 +299,7 @@ describe('calls', () => {
     expect((await pendingCalls(asker, blockId, NOW)).some((call) => call.id === sets?.id)).toBe(false);
   });
 
-  test('new facts replace an open call; a report sent twice is one', async () => {
+  test('new facts replace an open call; a report sent twice is stored once', async () => {
     const { asker, blockId, session } = await trained(2);
     const report = { id: randomUUID(), muscle: 'quads' as const, ended: '2026-11-25', said: '2026-11-25' };
     await keepWork(asker, session, work({ soreness: [report] }), NOW);
@@ -314,7 +314,7 @@ describe('calls', () => {
     expect((await pendingCalls(asker, blockId, NOW)).some((call) => call.kind === 'sets')).toBe(false);
   });
 
-  test('an answer to a call that is no longer open is told, not swallowed', async () => {
+  test('an answer to a closed call is reported, not ignored', async () => {
     const { asker, blockId, session } = await trained(2);
     await keepWork(asker, session, work({ soreness: [early()] }), NOW);
     const [call] = await pendingCalls(asker, blockId, NOW);
@@ -327,7 +327,7 @@ describe('calls', () => {
     expect(again).toMatchObject({ status: 'answered', missed: [call?.id] });
   });
 
-  test('a choice that does not fit its call is refused whole', async () => {
+  test('a choice that does not fit its call is refused as a whole', async () => {
     const { asker, blockId, session } = await trained(2);
     await keepWork(asker, session, work({ soreness: [early()] }), NOW);
     const before = await pendingCalls(asker, blockId, NOW);
@@ -362,7 +362,7 @@ describe('calls', () => {
   });
 });
 
-test('the demo fills a coach once: six athletes, weeks done, calls that wait', async () => {
+test('the demo fills a coach once: six athletes, finished weeks, waiting calls', async () => {
   const coach = { email: `${randomUUID()}@example.org`, name: 'Demo', password: PASSWORD };
   expect(await seedDemo('2026-11-24', coach)).toBe(true);
   expect(await seedDemo('2026-11-24', coach)).toBe(false);
@@ -396,8 +396,8 @@ test('the number of queries for a block does not grow with its log', async () =>
   expect(few).toBeLessThanOrEqual(12);
 });
 
-describe('what has changed since', () => {
-  /** A page that takes in changes and lays the steps on its block. */
+describe('changes since a version', () => {
+  /** A page that merges changes and applies the steps to its block. */
   async function takenIn(asker: Asker, blockId: string, had: Training): Promise<Training | undefined> {
     const outcome = await reloadTraining(asker, blockId, pageStateOf(had));
     if (outcome.status !== 'changes') throw new Error(outcome.status);
@@ -421,7 +421,7 @@ describe('what has changed since', () => {
     answers: [...(training?.answers ?? [])].sort((a, b) => a.id.localeCompare(b.id)),
   });
 
-  test('steps, weeks, sets, soreness and answers: the page comes to what the server has', async () => {
+  test('steps, weeks, sets, soreness and answers bring the page to the server’s version', async () => {
     const { asker, blockId, session } = await issuedBlock();
     let page = await whole(asker, blockId);
     const rest = { kind: 'slot/set', slot: 'a1', field: 'rest', value: 45 } as const;
@@ -447,13 +447,13 @@ describe('what has changed since', () => {
     expect(timeless(page)).toEqual(timeless(await whole(asker, blockId)));
   });
 
-  test('a page that has missed something is told by the totals', async () => {
+  test('a page that missed something notices by the totals', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const before = await whole(asker, blockId);
     const sets = await setsFor(asker, blockId, 'sa');
     await keepWork(asker, session, work({ sets: sets.slice(0, 1) }), new Date(Date.now() - 3_600_000));
     await keepWork(asker, session, work({ sets: sets.slice(1, 2) }), new Date());
-    // The first set is older than the page looks back: it came while nobody looked.
+    // The first set is older than the look-back: it arrived unnoticed.
     expect(await takenIn(asker, blockId, before)).toBeUndefined();
     expect(await reloadTraining(asker, blockId, null)).toMatchObject({ status: 'whole' });
     expect(await reloadTraining(await someCoach(), blockId, null)).toEqual({ status: 'gone' });

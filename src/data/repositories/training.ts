@@ -16,10 +16,10 @@ import { athleteFrom } from './stored-athlete';
 import { blockFrom, issuedFrom, storedEdit } from './stored-block';
 import { loggedSetFrom, sorenessFrom, workoutFrom } from './stored-log';
 
-/** How far back undo reaches. */
+/** Most undo steps. */
 const HISTORY_STEPS = 300;
 
-/** Looks exercises up in the shipped library and in the coach's own. */
+/** Finds exercises in the shipped library and among the coach's own. */
 export function exerciseLookup({ ownExercises }: Pick<Training, 'ownExercises'>): ExerciseLookup {
   return catalogueWith(ownExercises).find;
 }
@@ -34,7 +34,7 @@ export function answerFrom(row: CallRow): Answer[] {
   return [{ id: row.id, subject: row.subject, outcome: row.status, proposal, choice }];
 }
 
-/** A block with its athlete and all that happened in it: a fixed number of queries. */
+/** A block with its athlete and all data: a fixed number of queries. */
 export async function findTraining(
   asker: Asker,
   blockId: string,
@@ -109,7 +109,7 @@ export async function findTraining(
   };
 }
 
-/** The last steps in a block's life, oldest first: what undo and redo are folded from. */
+/** A block's last steps, oldest first, from which undo and redo are built. */
 export async function findHistory(asker: Asker, blockId: string): Promise<readonly HistoryStep[]> {
   const rows = await models().revisions.findAll({
     where: own(asker, { blockId }),
@@ -122,7 +122,7 @@ export async function findHistory(asker: Asker, blockId: string): Promise<readon
   });
 }
 
-/** A week of a block as it stands handed out. */
+/** A week of a block as sent. */
 export async function findIssuedWeek(
   asker: Asker,
   blockId: string,
@@ -132,7 +132,7 @@ export async function findIssuedWeek(
   return row === null ? undefined : issuedFrom(row.get());
 }
 
-/** The block of an athlete of which a week was handed out last; undefined where none was. */
+/** The athlete's block with the latest sent week; undefined if there is none. */
 export async function newestIssued({
   coachId,
   athleteId,

@@ -3,7 +3,7 @@ import { database, transact } from '../database';
 import { models } from '../models/models';
 import { digest } from '../token';
 
-/** Something tries are counted by, and how many of them are free. */
+/** A counter for attempts, and how many are free. */
 export interface Counted {
   readonly by: string;
   readonly free: number;
@@ -11,12 +11,12 @@ export interface Counted {
 
 const FIRST_WAIT_MS = 5_000;
 const LONGEST_WAIT_MS = 15 * 60_000;
-/** Without another try for so long all are forgotten. */
+/** Time without attempts that resets the counter. */
 const FORGET_MS = 60 * 60_000;
 
 /**
- * How long the next try has to wait: not at all while some are free, then five seconds, and twice as long after each.
- * @returns milliseconds; 0: it may be made
+ * How long the next attempt must wait: not while some are free, then five seconds, and twice as long after each.
+ * @returns milliseconds; 0: allowed now
  */
 export function waitFor(counted: {
   readonly count: number;
@@ -32,9 +32,9 @@ export function waitFor(counted: {
 const idOf = ({ by }: Counted) => digest(by);
 
 /**
- * Counts a try by each of some things, before it is made: tries in parallel count too. One that has to wait counts for
- * nothing.
- * @returns seconds to wait; 0: it may be made
+ * Counts an attempt on several counters before it is made: parallel attempts count too. An attempt that must wait is
+ * not counted.
+ * @returns seconds to wait; 0: allowed now
  */
 export async function tried(counted: readonly Counted[], now: Date): Promise<number> {
   const { tries } = models();
@@ -70,7 +70,9 @@ export async function tried(counted: readonly Counted[], now: Date): Promise<num
   }, 'what is committed');
 }
 
-/** Forgets tries, or takes the last one back alone: it was right, and what is counted by is not one person's. */
+/**
+ * Resets counters, or takes back the last attempt only, for a successful one on a counter that several people share.
+ */
 export async function wasRight(
   { own, common }: { readonly own: readonly Counted[]; readonly common: readonly Counted[] },
   now: Date,

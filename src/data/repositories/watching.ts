@@ -4,7 +4,7 @@ import { type Asker, own } from '../asker';
 import { models } from '../models/models';
 import { findExposures } from './strength';
 
-/** A block as its athlete's day finds it. @param blockPlan what it comes to */
+/** A block on its athlete's day. @param blockPlan its plan */
 export async function watchOf(
   asker: Asker,
   training: Training,
@@ -28,7 +28,7 @@ export async function watchOf(
   };
 }
 
-/** Whether a later block of the athlete's is there. */
+/** Whether the athlete has a later block. */
 async function isFollowed(
   asker: Asker,
   athleteId: string,

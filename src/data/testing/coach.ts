@@ -11,7 +11,7 @@ import { findTraining } from '../repositories/training';
 export const PASSWORD = 'correct horse';
 export const NOW = new Date('2026-11-24T10:00:00Z');
 
-/** A coach of their own for each test, so that tests share a database without seeing each other. */
+/** A new coach for each test, so that tests share a database without seeing each other. */
 export async function someCoach(): Promise<Asker & { readonly email: string }> {
   const email = `${randomUUID()}@example.org`;
   return { ...(await addCoach({ email, name: 'Test Coach', password: PASSWORD })), email };
@@ -28,7 +28,7 @@ function slot(id: string, exerciseId: string): Slot {
   };
 }
 
-/** Two sessions, two slots each; ids are known to the tests. */
+/** Two sessions, two slots each, with fixed ids. */
 export function smallBlock(): Block {
   return {
     ...emptyBlock('Test block', '2026-11-23'),
@@ -55,7 +55,7 @@ export function smallBlock(): Block {
   };
 }
 
-/** A coach with one athlete and a block, a small one where none is given. */
+/** A coach with one athlete and a block, a small one by default. */
 export async function someBlock(
   block = smallBlock(),
 ): Promise<{ asker: Asker; athlete: Athlete; blockId: string }> {
@@ -67,7 +67,7 @@ export async function someBlock(
   return { asker, athlete, blockId };
 }
 
-/** Sets for every planned set of a session of week 1, done as asked and `over` reps more. */
+/** Sets for every planned set of a session of week 1, done as planned with `over` reps more. */
 export async function setsFor(
   asker: Asker,
   blockId: string,
@@ -91,7 +91,7 @@ export async function setsFor(
   );
 }
 
-/** What a phone sends of a session. */
+/** What a phone sends for a session. */
 export function work(part: Partial<Outgoing>, localDate = '2026-11-24'): Outgoing {
   return { localDate, sets: [], finish: false, soreness: [], ramps: [], notes: [], ...part };
 }

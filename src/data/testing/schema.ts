@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { Sequelize } from 'sequelize';
 
-/** Address of whoever may make and change schemas; the application may not. */
+/** Address of the user who may create and change schemas; the application may not. */
 export function ownerUrl(name?: string): string {
   const url = new URL(process.env.DATABASE_OWNER_URL ?? '');
   if (name !== undefined) url.pathname = `/${name}`;
   return url.toString();
 }
 
-/** Runs some work in an empty schema of its own. */
+/** Runs work in an empty schema of its own. */
 export async function inSchema(
   work: (schema: { readonly sequelize: Sequelize; readonly url: string }) => Promise<void>,
 ): Promise<void> {

@@ -51,18 +51,18 @@ export function twoDays(weeks: number): Block {
   };
 }
 
-/** How a week of somebody's goes where it does not go as planned. */
+/** How a week differs from its plan. */
 export interface Life {
   readonly skips?: readonly string[];
-  /** Days on which sessions are trained in place of the planned ones, from the week's Monday. */
+  /** Actual training days instead of the planned ones, from the week's Monday. */
   readonly on?: Readonly<Record<string, number>>;
   readonly tells?: (session: string) => readonly Telling[];
   readonly does?: (set: SentSet) => SentSet;
-  /** What is said on Sunday. */
+  /** Sunday's check-in. */
   readonly says?: Partial<CheckIn>;
 }
 
-/** One athlete's weeks as their phone, the days and their coach make them. */
+/** An athlete's weeks as made by their phone, the daily rounds and their coach. */
 export async function someWeeks(block = twoDays(8)) {
   const { asker, blockId, athlete } = await someBlock(block);
   const training = async () => {
@@ -110,7 +110,7 @@ export async function someWeeks(block = twoDays(8)) {
       );
       expect(sent).toMatchObject({ status: 'taken', refused: [] });
     },
-    /** A whole week: handed out on Monday, its sessions trained and told of, a check-in on Sunday. */
+    /** A whole week: sent on Monday, its sessions trained with notes, a check-in on Sunday. */
     async live(week: number, life: Life = {}) {
       await this.hand(week);
       const plan = (await training()).issued.find((one) => one.week === week)?.plan;
@@ -137,7 +137,7 @@ export async function someWeeks(block = twoDays(8)) {
       };
       expect(await keepCheckIn(who, { ...fine, ...says }, noon(date))).toEqual({ status: 'taken' });
     },
-    /** Takes the first option of the open call whose id begins so. */
+    /** Applies the first option of the open call whose id starts like this. */
     async take(kind: WatchName, option: string, date: string) {
       const [call] = await open(kind);
       const taken = call?.options.find(({ id }) => id.startsWith(option));

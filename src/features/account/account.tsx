@@ -33,7 +33,7 @@ interface AccountProps {
   /** Fewest characters of a password. */
   readonly least: number;
   readonly action: (before: AccountAnswer, data: FormData) => Promise<AccountAnswer>;
-  /** Figures set differently for all athletes. */
+  /** Rules for all athletes. */
   readonly conventions: Partial<Conventions>;
   readonly keepConventions: (conventions: Partial<Conventions>) => Promise<ConventionsAnswer>;
   readonly sessions: SessionsProps['sessions'];
@@ -47,7 +47,7 @@ interface AccountProps {
 
 export type ConventionsAnswer = { readonly status: 'kept' } | Unanswered;
 
-/** The coach's own account: the password, and the figures that hold for all athletes. */
+/** The coach's account: the password, and rules for all athletes. */
 export function Account(props: AccountProps) {
   const { least, action, conventions, keepConventions, house, letIn, requireFactor, factor, factorActions } =
     props;
@@ -113,7 +113,7 @@ interface ForAllProps {
   readonly keep: AccountProps['keepConventions'];
 }
 
-/** Figures for all athletes: each is kept as it is typed, those of an athlete or a block come before it. */
+/** Rules for all athletes, saved as they are typed; those of an athlete or a block win over them. */
 function ForAll({ conventions, keep }: ForAllProps) {
   const [own, setOwn] = useState(conventions);
   const [said, setSaid] = useState('');

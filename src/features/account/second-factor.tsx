@@ -28,9 +28,9 @@ export interface SecondFactorActions {
 export interface SecondFactorProps {
   readonly state: {
     readonly isOn: boolean;
-    /** Recovery codes that are left. */
+    /** Unused recovery codes. */
     readonly left: number;
-    /** Whether the house asks for it. */
+    /** Whether the team requires it. */
     readonly isRequired: boolean;
   };
   readonly actions: SecondFactorActions;
@@ -38,7 +38,7 @@ export interface SecondFactorProps {
 
 const WRONG = screenWords.thisCodeIsWrongOr;
 
-/** A code beside the password: set up with an app that makes them, and ended by one. */
+/** A code in addition to the password: set up with an authenticator app, and removed with one of its codes. */
 export function SecondFactor({ state, actions }: SecondFactorProps) {
   const [{ isOn, left }, setState] = useState(state);
   const [begun, setBegun] = useState<{ readonly secret: string; readonly picture: string } | null>(null);

@@ -9,7 +9,7 @@ import * as screenWords from '@/ui/words/screens/account';
 import * as common from '@/ui/words/screens/common';
 import own from './sessions.module.css';
 
-/** A device that is signed in. Times as ISO texts. */
+/** A signed-in device. Times as ISO texts. */
 interface SignedInDevice {
   readonly name: string;
   readonly device: string;
@@ -25,7 +25,7 @@ export interface SessionsProps {
   ) => Promise<{ readonly status: 'ended'; readonly sessions: readonly SignedInDevice[] } | Unsure>;
 }
 
-/** Where the coach is signed in; each device can be signed out. */
+/** Devices on which the coach is signed in; each can be signed out. */
 export function Sessions({ sessions: given, end }: SessionsProps) {
   const [sessions, setSessions] = useState(given);
   const [problem, setProblem] = useState('');

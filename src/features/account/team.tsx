@@ -20,18 +20,18 @@ export interface HouseProps {
       readonly athletes: number;
     }[];
   };
-  /** A link that lets one coach in, or the one it names back in with a new password. */
+  /** A link that invites a coach, or lets the member it names set a new password. */
   readonly letIn: (
     coachId: string | null,
   ) => Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unsure>;
-  /** Whether every coach of it needs a second factor. */
+  /** Whether every coach needs a second factor. */
   readonly isRequired: boolean;
   readonly requireFactor: (
     isRequired: boolean,
   ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unsure>;
 }
 
-/** The coaches who work together; who owns the house lets others in. */
+/** The coaches of a team; its owner invites others. */
 export function House({ house, letIn, isRequired: required, requireFactor }: HouseProps) {
   const [isRequired, setRequired] = useState(required);
   const requiring = useAction(requireFactor);

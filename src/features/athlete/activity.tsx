@@ -9,13 +9,13 @@ import own from './athlete.module.css';
 
 const IN_SIGHT = 8;
 
-/** What coaches did with the athlete, the latest first, each with who did it and when. */
+/** Coaches' actions on the athlete, latest first, with author and time. */
 export function Deeds({
   deeds,
   timeZone,
 }: {
   readonly deeds: readonly Deed[];
-  /** The athlete's: days are theirs on this screen. */
+  /** The athlete's time zone, which this screen uses. */
   readonly timeZone: string;
 }) {
   const [isWhole, setWhole] = useState(false);
@@ -25,7 +25,7 @@ export function Deeds({
       <Table className={classes.table}>
         <Table.Tbody>
           {(isWhole ? deeds : deeds.slice(0, IN_SIGHT)).map((deed, at) => (
-            // Two deeds may be alike to the millisecond; none moves within the list.
+            // Two actions may be equal to the millisecond; none moves within the list.
             // biome-ignore lint/suspicious/noArrayIndexKey: see above
             <Table.Tr key={at}>
               <Table.Th scope="row" className={own.name}>

@@ -54,7 +54,7 @@ const KEYS: KeyList = [
   ['Ctrl Enter', screenWords.save],
 ];
 
-/** Tabs as earlier versions called them in the address. */
+/** Former tab names in addresses. */
 const EARLIER: Readonly<Record<string, Face>> = {
   person: common.profile,
   places: common.equipment,
@@ -67,7 +67,7 @@ function faceOf(address: string): Face {
   return FACES.find((face) => face.toLowerCase() === address) ?? EARLIER[address] ?? common.profile;
 }
 
-/** The Athlete screen: everything known of a person, changed as a draft that says what it alters before it is kept. */
+/** The athlete screen: all facts about a person, edited as a draft that shows its effects before it is saved. */
 export function AthleteScreen({
   data,
   actions,
@@ -100,7 +100,7 @@ export function AthleteScreen({
     if (dirty) event.preventDefault();
   });
 
-  // Whoever may read alone finds every field shut; a keep would be refused all the same.
+  // With a share to read every field is disabled; saving would be refused as well.
   const isToRead = data.shared?.may === 'read';
   const phase = phaseOn(athlete, data.today);
   return (

@@ -34,7 +34,7 @@ import { byExercise, type StrengthProps } from './strength-props';
 
 const conventions = conventionsWith();
 
-/** Strength by the log: `148.2 kg, 105 × 10`. */
+/** Strength from the log: `148.2 kg, 105 × 10`. */
 function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: Athlete): string {
   const now = currentStrength(exposures, curveOf(athlete.effort));
   if (now === undefined) return '';
@@ -64,7 +64,7 @@ function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): stri
   }
 }
 
-/** A set done anywhere: its load need not be one that the usual place makes. */
+/** A set done anywhere: the usual place need not be able to make its load. */
 function reader(exercise: Exercise, athlete: Athlete) {
   return (text: string): Result<BestSet | null> => {
     const { unit } = loadGrid(exercise.loading, placeFor(athlete, null).loads);
@@ -73,7 +73,7 @@ function reader(exercise: Exercise, athlete: Athlete) {
   };
 }
 
-/** What an athlete's profile says of single exercises. */
+/** What an athlete's profile says about single exercises. */
 const BY_ID = ['bestSets', 'setUps', 'ranges', 'depths'] as const;
 type ById = (typeof BY_ID)[number];
 
@@ -87,14 +87,14 @@ function without(athlete: Athlete, id: string): Partial<Athlete> {
   );
 }
 
-/** Recent best sets with what they say of strength, what is felt best, set-up notes and agreed depth. */
+/** Recent best sets with their strength, best rep ranges, set-up notes and agreed range of motion. */
 export function BestSets({ tools, catalogue, exposures, today }: StrengthProps) {
   const { athlete, change } = tools;
   const [adding, setAdding] = useState(false);
   const logged = byExercise(exposures);
   const ids = [...new Set(BY_ID.flatMap((field) => Object.keys(athlete[field])))];
   const rows = ids.flatMap((id) => catalogue.newest(id) ?? []).sort((a, b) => a.name.localeCompare(b.name));
-  /** Puts what is known of an exercise, or takes it out. */
+  /** Sets or removes what is known about an exercise. */
   const put = <K extends ById>(field: K, id: string, value: Athlete[K][string] | null) => {
     const { [id]: _, ...rest } = athlete[field];
     change({ [field]: value === null ? rest : { ...rest, [id]: value } });
@@ -187,7 +187,7 @@ interface BestSetRowProps {
   readonly onRemove: () => void;
 }
 
-/** `8-12`: the range in which it is felt in the muscle and not the joint; nothing: not known. */
+/** `8-12`: the athlete's best rep range; empty: unknown. */
 function readRange(text: string): Result<RepRange | null> {
   if (text.trim() === '') return ok(null);
   const parts = /^\s*(\d{1,3})\s*(?:-|–|to)\s*(\d{1,3})\s*$/.exec(text);

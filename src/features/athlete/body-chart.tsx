@@ -13,7 +13,7 @@ interface BodyChartProps {
 
 const day = (time: number) => new Date(time).toISOString().slice(0, 10);
 
-/** One measurement over time; phases other than holding lie behind it. */
+/** A measurement over time, with gaining and cutting phases in the background. */
 export default function BodyChart({ series, unit, phases }: BodyChartProps) {
   const rows = series.map(({ date, value }) => ({ time: Date.parse(date), value }));
   const [first, last] = [rows[0]?.time ?? 0, rows.at(-1)?.time ?? 0];

@@ -29,7 +29,7 @@ import type { DraftTools } from './use-draft';
 
 const KG_PER_LB = { kg: 1, lb: 0.45359237, cm: 1, in: 2.54 } as const;
 
-/** A value in the unit the chart is drawn in. */
+/** A value in the chart's unit. */
 function inUnit(value: number, from: MeasurementUnit, to: MeasurementUnit): number {
   return from === to ? value : (value * KG_PER_LB[from]) / KG_PER_LB[to];
 }
@@ -46,7 +46,7 @@ interface BodyProps {
   readonly measure: AthleteActions['measure'];
 }
 
-/** Body weight and girths over time. Measurements are kept at once: they are facts, not plans. */
+/** Body weight and girths over time. Measurements are saved at once: they are facts, not plans. */
 export default function Body({ tools, today, measurements, onMeasured, measure }: BodyProps) {
   const { athlete } = tools;
   const [kind, setKind] = useState<MeasurementKind>('body weight');
@@ -155,7 +155,7 @@ interface HistoryProps {
   readonly onRemove: (id: string) => Promise<unknown>;
 }
 
-/** Every measurement of one kind, the latest first. */
+/** Every measurement of one kind, latest first. */
 function History({ series, onRemove }: HistoryProps) {
   return (
     <div className={own.history}>

@@ -17,7 +17,7 @@ interface CalendarLinkProps {
   readonly end: AthleteActions['endCalendar'];
 }
 
-/** The private link by which a calendar follows the athlete's sessions; shown once, when it is made. */
+/** The private link for calendar subscriptions; shown once, when it is created. */
 export default function CalendarLink({ links: first, link, end }: CalendarLinkProps) {
   const [links, setLinks] = useState(first);
   const [url, setUrl] = useState<string | null>(null);

@@ -16,17 +16,17 @@ import type {
   WatchAnswer,
 } from '@/core';
 
-/** What the route hands to the Athlete screen. */
+/** What the route passes to the athlete screen. */
 export interface AthleteData {
   readonly athlete: Athlete;
   readonly revision: number;
   readonly archived: boolean;
-  /** When they are erased for good, as an ISO text; null: they stay. */
+  /** When a deleted athlete is erased, ISO text; null: not deleted. */
   readonly eraseAt: string | null;
-  /** The block that is theirs just now, with all that happened in it. */
+  /** Their current block, with all data. */
   readonly running: Training | null;
-  /** The athlete's blocks, newest first; those put away and thrown away of late among them. */
-  /** What was answered to calls of the days in it, oldest first. */
+  /** The athlete's blocks, newest first, including archived and recently deleted ones. */
+  /** Answered alerts in it, oldest first. */
   readonly dayAnswers: readonly WatchAnswer[];
   readonly blocks: readonly BlockEntry[];
   readonly ownExercises: readonly Exercise[];
@@ -34,24 +34,24 @@ export interface AthleteData {
   readonly exposures: readonly Exposure[];
   readonly phones: readonly Phone[];
   readonly calendarLinks: readonly CalendarLink[];
-  /** Other coaches of the house, whom the athlete can be handed over to. */
+  /** Other coaches of the team, to whom the athlete can be transferred. */
   readonly colleagues: readonly { readonly id: string; readonly name: string }[];
-  /** Whom of them the athlete is shown to, and how. */
+  /** Those with whom the athlete is shared, and how. */
   readonly shares: readonly { readonly coachId: string; readonly may: Sharing }[];
-  /** Whose athlete it is, where it is another coach's; null: one's own. */
+  /** The owner, if the athlete is another coach's; otherwise null. */
   readonly shared: SharedBy | null;
-  /** What coaches did with the athlete, the latest first. */
+  /** Coaches' actions on the athlete, latest first. */
   readonly deeds: readonly Deed[];
-  /** What is said with the weeks of the running block, by week. */
+  /** Notes with the weeks of the running block, by week. */
   readonly weekLines: Readonly<Record<number, string>>;
-  /** Workouts in which pain was told and not yet marked as seen. */
+  /** Workouts with pain not yet marked as seen. */
   readonly unseenPain: readonly string[];
-  /** What phones have that the server did not take, as JSON. */
+  /** What phones could not send, as JSON. */
   readonly refused: readonly { readonly id: string; readonly item: string; readonly why: string }[];
   readonly today: LocalDate;
 }
 
-/** A block in the list of an athlete's. */
+/** A block in an athlete's list. */
 export interface BlockEntry {
   readonly id: string;
   readonly name: string;
@@ -59,11 +59,11 @@ export interface BlockEntry {
   readonly startDate: LocalDate;
   /** Building weeks. */
   readonly weeks: number;
-  /** The week handed out last; 0 before the first. */
+  /** The last sent week; 0 before the first. */
   readonly week: number;
   readonly archived: boolean;
   readonly deletedAt: string | null;
-  /** Where it lies in the year. */
+  /** Its dates in the year. */
   readonly span: BlockSpan;
 }
 
@@ -71,7 +71,7 @@ export type MeasureAnswer =
   | { readonly status: 'kept'; readonly revision: number; readonly measurements: readonly Measurement[] }
   | { readonly status: 'gone' };
 
-/** A phone that is signed in for the athlete. Times as ISO texts. */
+/** A phone signed in for the athlete. Times as ISO texts. */
 export interface Phone {
   readonly id: string;
   readonly name: string;
@@ -82,7 +82,7 @@ export interface Phone {
 /** A private link to the calendar of the athlete's sessions. */
 export interface CalendarLink {
   readonly createdAt: string;
-  /** When a calendar last asked by it; null: never. */
+  /** When a calendar last used it; null: never. */
   readonly seenAt: string | null;
 }
 
@@ -90,7 +90,7 @@ export type InviteAnswer =
   | {
       readonly status: 'made';
       readonly url: string;
-      /** The address as a code to photograph: a data URL. */
+      /** The address as a QR code: a data URL. */
       readonly picture: string;
       readonly until: string;
     }
@@ -106,38 +106,38 @@ export interface AthleteActions {
   readonly revoke: (
     which: { readonly phoneId: string } | 'all',
   ) => Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered>;
-  /** A new private link to the calendar; the one before it ends. */
+  /** Creates a private calendar link and revokes the previous one. */
   readonly linkCalendar: () => Promise<
     { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
   >;
-  /** Hands the athlete over with everything; leads to the desk, and answers only where it could not. */
+  /** Transfers the athlete with everything; leads to the desk, and only returns if it could not. */
   readonly handOver: (coachId: string) => Promise<{ readonly status: 'gone' } | Unsure>;
-  /** Shows the athlete to another coach of the house, to read or in full; null: no longer. */
+  /** Shares the athlete with a coach of the team, to read or in full; null ends it. */
   readonly share: (
     coachId: string,
     may: Sharing | null,
   ) => Promise<{ readonly status: 'shared' } | { readonly status: 'gone' } | Unanswered>;
   readonly endCalendar: () => Promise<{ readonly status: 'ended' } | Unanswered>;
-  /** Says a line with a week of the running block. */
+  /** Adds a note to a week of the running block. */
   readonly say: (
     week: number,
     line: string,
   ) => Promise<{ readonly status: 'said' } | { readonly status: 'gone' } | Unanswered>;
-  /** Marks pain that was told as seen. */
+  /** Marks reported pain as seen. */
   readonly seen: (workoutId: string) => Promise<{ readonly status: 'seen' } | Unanswered>;
-  /** Settles one of what phones have that was not taken. */
+  /** Settles an item that phones could not send. */
   readonly settle: (itemId: string) => Promise<{ readonly status: 'settled' } | Unanswered>;
-  /** Puts a block away or takes it out again, throws it away or brings it back. */
+  /** Archives, restores, deletes or undeletes a block. */
   readonly life: (
     blockId: string,
     what: 'archive' | 'unarchive' | 'delete' | 'restore',
   ) => Promise<{ readonly status: 'put' } | { readonly status: 'gone' } | Unanswered>;
-  /** Moves a block of which no week is handed out to another first day. */
+  /** Moves a block with no sent week to another start date. */
   readonly moveBlock: (
     blockId: string,
     startDate: LocalDate,
   ) => Promise<{ readonly status: 'moved' | 'gone' | 'handed out' } | Unanswered>;
-  /** Another block like one of theirs. */
+  /** Copies one of their blocks. */
   readonly copyBlock: (
     blockId: string,
     name: string,

@@ -25,7 +25,7 @@ interface CurveChartProps {
 
 const MOST = 20;
 
-/** Logged sets as points: the share of their exercise's one-rep max of that week, by the curve in use. */
+/** Logged sets as points: their share of the exercise's one-rep max in that week, by the curve in use. */
 function pointsOf({ effort, exposures }: CurveChartProps): { n: number; share: number }[] {
   const curve = curveOf(effort);
   const weeks = new Map<string, number[]>();
@@ -48,7 +48,7 @@ function pointsOf({ effort, exposures }: CurveChartProps): { n: number; share: n
   });
 }
 
-/** The curves side by side, the one in use strong, logged sets as points about it. */
+/** The curves side by side, the one in use emphasised, with logged sets as points. */
 export default function CurveChart(props: CurveChartProps) {
   const { effort, fit } = props;
   const table = tableCurve('table', effort.table ?? CAUTIOUS_TABLE);

@@ -25,7 +25,7 @@ interface AnswersProps extends Pick<AthleteData, 'dayAnswers' | 'exposures' | 't
   readonly catalogue: Catalogue;
 }
 
-/** The coach's answers of the block with what came of each, the latest first. */
+/** The coach's decisions in the block with their results, latest first. */
 export function Answers({ running, blockPlan, catalogue, dayAnswers, exposures, today }: AnswersProps) {
   const [all, setAll] = useState(false);
   const names = namesOf(catalogue);

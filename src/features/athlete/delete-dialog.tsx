@@ -13,13 +13,13 @@ import own from './athlete.module.css';
 interface EraseDialogProps {
   readonly open: boolean;
   readonly name: string;
-  /** What goes with the athlete. */
+  /** What is deleted with the athlete. */
   readonly holds: string;
   readonly onClose: () => void;
   readonly onErase: () => Promise<Unsure>;
 }
 
-/** Erasing ends with everything gone: the name is written out before it is done. */
+/** Deleting ends with everything gone, so the name must be typed first. */
 export default function EraseDialog({ open, name, holds, onClose, onErase }: EraseDialogProps) {
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState('');
@@ -27,11 +27,11 @@ export default function EraseDialog({ open, name, holds, onClose, onErase }: Era
   const ready = typed.trim() === name.trim() && !isBusy;
   const erase = async () => {
     const answer = await ask();
-    // Nothing comes back when it leads on.
+    // Does not return when it navigates away.
     if (answer !== undefined) setProblem(outcomeSentence(answer));
   };
   return (
-    // One dialog at a time: that for the password takes its place meanwhile.
+    // One dialog at a time: the password dialog replaces it meanwhile.
     <Modal opened={open && !isBusy} onClose={onClose} title={screenWords.deleteWord(name)} size="md">
       <p>{screenWords.thisDeletesIn14Days(holds)}</p>
       <form

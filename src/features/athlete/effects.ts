@@ -8,7 +8,7 @@ function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
   return { blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
 }
 
-/** What a change of the athlete alters in the running block, in sentences. */
+/** The effects of a change of the athlete on the running block, in sentences. */
 export function effectsOf(
   running: Training,
   before: Athlete,

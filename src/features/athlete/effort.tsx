@@ -46,7 +46,7 @@ function fitSentence(fit: PersonalFit | undefined): string {
   );
 }
 
-/** The curve that loads are found by, and how honestly reserve is reported. */
+/** The curve from which loads are found, and the accuracy of reported RIR. */
 export function Effort({ tools, exposures }: Pick<StrengthProps, 'tools' | 'exposures'>) {
   const { athlete, change, problemAt } = tools;
   const { effort } = athlete;

@@ -30,7 +30,7 @@ import own from './athlete.module.css';
 import { bandsText, platesText, readBands, readPlates, readWeights, weightsText } from './loads-text';
 import type { DraftTools } from './use-draft';
 
-/** Several places, each with what is there and which loads that makes. */
+/** Several places, each with its equipment and the loads it makes. */
 export default function Places({ tools }: { readonly tools: DraftTools }) {
   const { athlete, change } = tools;
   const { places } = athlete;
@@ -97,7 +97,7 @@ interface PlaceFormProps {
   readonly onRemove: (() => void) | undefined;
 }
 
-/** What loads a place makes, by the kinds of equipment it has. */
+/** The loads of a place, by its kinds of equipment. */
 function PlaceLoads({ place, onChange }: Pick<PlaceFormProps, 'place' | 'onChange'>) {
   const { loads } = place;
   const put = <K extends keyof EquipmentSet>(kind: K, part: Partial<EquipmentSet[K]>) =>
@@ -228,7 +228,7 @@ interface KindProps {
   readonly children: React.ReactNode;
 }
 
-/** One kind of equipment: its figures, and right below which loads they make. */
+/** One kind of equipment: its figures, with the resulting loads below. */
 function Kind({ name, loading, loads, onUnit, children }: KindProps) {
   const grid = loadGrid(loading, loads);
   return (

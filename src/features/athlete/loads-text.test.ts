@@ -6,7 +6,7 @@ const value = <T>(result: { ok: true; value: T } | { ok: false; problems: readon
   return result.value;
 };
 
-test('weights singly and as runs, decimal commas too', () => {
+test('weights one by one and as ranges, decimal commas too', () => {
   expect(value(readWeights('2-10/2, 12.5 15'))).toEqual([2, 4, 6, 8, 10, 12.5, 15]);
   expect(value(readWeights('1,25; 2,5'))).toEqual([1.25, 2.5]);
   expect(value(readWeights('5 - 20 / 5'))).toEqual([5, 10, 15, 20]);
@@ -16,7 +16,7 @@ test('weights singly and as runs, decimal commas too', () => {
   expect(readWeights('', 1).ok).toBe(false);
 });
 
-test('plates as weight x pairs; a weight alone is one pair', () => {
+test('plates as weight × pairs; a weight alone is one pair', () => {
   expect(value(readPlates('25x3 20 x 2, 1,25'))).toEqual([
     { weight: 25, pairs: 3 },
     { weight: 20, pairs: 2 },
@@ -36,7 +36,7 @@ test('bands by name and pull', () => {
   expect(readBands('').ok).toBe(false);
 });
 
-test('what is written is read back as it was', () => {
+test('what is written can be read back', () => {
   const quarter = fc.integer({ min: 1, max: 400 }).map((at) => at / 4);
   fc.assert(
     fc.property(fc.uniqueArray(quarter, { maxLength: 30 }), (list) => {

@@ -4,7 +4,9 @@ import { figure } from '@/ui/words/figures';
 const NUMBER = String.raw`(\d+(?:\.\d+)?)`;
 const MOST = 100;
 
-/** Parts of a list: commas, semicolons or spaces between them; a decimal comma is read where no space follows it. */
+/**
+ * Parts of a list, separated by commas, semicolons or spaces; a comma without a space after it is a decimal comma.
+ */
 function parts(text: string): string[] {
   return text
     .trim()
@@ -18,8 +20,8 @@ function tidy(weights: readonly number[]): readonly number[] {
 }
 
 /**
- * Weights as they are written: `1.25 2.5 5`, and runs as `2-10/1` (first, last, step).
- * @param least fewest weights the list must have
+ * Reads weights: `1.25 2.5 5`, and ranges as `2-10/1` (first, last, step).
+ * @param least fewest weights required
  */
 export function readWeights(text: string, least = 0): Result<readonly number[]> {
   const weights: number[] = [];
@@ -49,7 +51,7 @@ export function readWeights(text: string, least = 0): Result<readonly number[]> 
   return ok(tidy(weights).slice(0, MOST));
 }
 
-/** A list as it is written, runs of three and more steps alike put together. */
+/** Writes a list, with three or more even steps as a range. */
 export function weightsText(weights: readonly number[]): string {
   const written: string[] = [];
   let at = 0;
@@ -70,7 +72,7 @@ export function weightsText(weights: readonly number[]): string {
   return written.join(' ');
 }
 
-/** Plates as they are written: weight x pairs, `25x3 20x2 1.25`; a weight alone is one pair. */
+/** Reads plates as weight x pairs, `25x3 20x2 1.25`; a weight alone is one pair. */
 export function readPlates(text: string): Result<readonly PlatePairs[]> {
   const plates = new Map<number, number>();
   for (const part of parts(text.replace(/\s*[x×*]\s*/g, 'x'))) {
@@ -87,7 +89,7 @@ export function platesText(plates: readonly PlatePairs[]): string {
   return plates.map(({ weight, pairs }) => `${figure(weight)}×${pairs}`).join(' ');
 }
 
-/** Bands as they are written: name and what it pulls, `light 7, medium 15`. */
+/** Reads bands as name and pull, `light 7, medium 15`. */
 export function readBands(text: string): Result<readonly Band[]> {
   const bands: Band[] = [];
   for (const part of text.split(/[,;]\s*(?=[^\d])/)) {

@@ -39,7 +39,7 @@ interface ToldProps {
   readonly running: Training | null;
   readonly catalogue: Catalogue;
   readonly today: LocalDate;
-  /** What is said with the weeks handed out, by week. */
+  /** Notes with sent weeks, by week. */
   readonly weekLines: Readonly<Record<number, string>>;
   readonly say: AthleteActions['say'];
   readonly seen: AthleteActions['seen'];
@@ -49,7 +49,7 @@ interface ToldProps {
   readonly settle: AthleteActions['settle'];
 }
 
-/** What the athlete has told: how they are, session by session; and what is said to them with the week. */
+/** Everything the athlete has written: check-ins, session by session; and the coach's notes with weeks. */
 export default function Told(props: ToldProps) {
   const { running, catalogue, today, weekLines, say, seen, unseen } = props;
   if (running === null) return <p className={classes.soft}>{screenWords.checkInsAndMessagesAppear}</p>;
@@ -111,10 +111,10 @@ function SaidWithWeek({
   );
 }
 
-/** How many of the thread are in sight until more are asked for. */
+/** Messages shown before "more". */
 const IN_SIGHT = 8;
 
-/** Everything coach and athlete have said to each other, with its day. */
+/** All messages between coach and athlete, each with its day. */
 function Thread({
   running,
   catalogue,
@@ -165,7 +165,7 @@ function withWords({ with: of }: Said, names: ExerciseNames): string {
   }
 }
 
-/** What phones have that the server did not take: entered by hand where it matters, then settled. */
+/** What phones could not send: entered by hand if it matters, then settled. */
 function NotTaken({ refused, settle, catalogue }: ToldProps) {
   const [gone, setGone] = useState<readonly string[]>([]);
   const names = namesOf(catalogue);
@@ -192,7 +192,7 @@ function NotTaken({ refused, settle, catalogue }: ToldProps) {
   );
 }
 
-/** The signs of tiredness as the latest check-in and the log have them. */
+/** Fatigue signs from the latest check-in and the log. */
 function Signs({
   running,
   catalogue,
@@ -243,7 +243,7 @@ const VERDICTS = {
 
 const GIRTHS = MEASUREMENTS.filter((kind) => kind !== 'body weight');
 
-/** How often the athlete is asked, and which girths with it; kept with the other facts of theirs. */
+/** How often the athlete is asked for a check-in, and which girths it asks for; saved with their other facts. */
 function Asked({ tools }: Pick<ToldProps, 'tools'>) {
   const { everyDays, girths } = tools.athlete.checkIn;
   const put = (checkIn: Partial<CheckInWish>) => tools.change({ checkIn: { everyDays, girths, ...checkIn } });
@@ -381,7 +381,7 @@ function sessionIn({ week, sessionId }: Workout, issued: readonly IssuedWeek[]) 
 const sessionName = (workout: Workout, issued: readonly IssuedWeek[]) =>
   screenWords.week(workout.week, sessionIn(workout, issued)?.name ?? screenWords.aSession);
 
-/** The exercise a slot was handed out with; of extra work the one it was added with. */
+/** The exercise a slot was sent with; for extra work the one it was added with. */
 function plannedIn(workout: Workout, issued: readonly IssuedWeek[]): (slotId: string) => string {
   const slots = sessionIn(workout, issued)?.slots ?? [];
   return (slotId) => {

@@ -37,7 +37,7 @@ export interface FirstAnswers {
 export type NewAthleteAnswer =
   | { readonly status: 'refused'; readonly problems: readonly Problem[] }
   | Unanswered;
-/** Adds the athlete and leads on; answers only when it could not. */
+/** Adds the athlete and navigates on; only returns if it could not. */
 export type AddAthlete = (answers: FirstAnswers, then: 'profile' | 'block') => Promise<NewAthleteAnswer>;
 
 const LEVEL_WORDS: Readonly<Record<Level, string>> = {
@@ -51,7 +51,7 @@ const PLACE_WORDS: Readonly<Record<PlaceKind, string>> = {
   'bodyweight and bands': screenWords.pullUpBarAndBands,
 };
 
-/** The few things asked before a first block: a minute's work, all of it changeable afterwards. */
+/** The few questions before a first block: a minute's work, all of it changeable later. */
 export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly first: boolean }) {
   const [name, setName] = useState('');
   const [level, setLevel] = useState<Level>('novice');
@@ -80,7 +80,7 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
     const facts = { name: name.trim(), level, phase, unit, bodyweight: bodyweight.value, place, timeZone };
     const answer = await adding.ask(facts, then);
-    // Nothing comes back when it leads on.
+    // Does not return when it navigates away.
     if (answer === undefined) return;
     setMessage(
       answer.status === 'refused'

@@ -16,7 +16,7 @@ interface PhasesProps {
   readonly today: LocalDate;
 }
 
-/** What the athlete is in, and from when: gaining, holding, cutting. */
+/** The athlete's phase and its start: gaining, maintaining, cutting. */
 export function Phases({ tools, today }: PhasesProps) {
   const { phases } = tools.athlete;
   const { change, problemAt } = tools;
@@ -72,7 +72,7 @@ export function Phases({ tools, today }: PhasesProps) {
   );
 }
 
-/** Days to be ready for, which may come before what a cut would advise. */
+/** Events, which may take precedence over a cut's advice. */
 export function Dates({ tools, today }: PhasesProps) {
   const { dates } = tools.athlete;
   const { change, problemAt } = tools;
@@ -136,7 +136,7 @@ const MONTHS = [
   words.dec,
 ];
 
-/** The phases over the year around today: gaining high, cutting low, today marked. */
+/** Phases over the year around today: gaining high, cutting low, today marked. */
 function PhaseLine({ phases, today }: { readonly phases: Athlete['phases']; readonly today: LocalDate }) {
   const start = Date.parse(today) - 183 * DAY;
   const end = start + 365 * DAY;

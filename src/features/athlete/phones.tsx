@@ -20,7 +20,7 @@ interface PhonesProps {
 
 type Made = Extract<InviteAnswer, { status: 'made' }>;
 
-/** The athlete's phones: a personal link to sign one in, and what is signed in. */
+/** The athlete's phones: a personal link to sign one in, and those signed in. */
 export default function Phones({ name, phones: first, invite, revoke }: PhonesProps) {
   const [phones, setPhones] = useState(first);
   const [made, setMade] = useState<Made | null>(null);

@@ -49,19 +49,19 @@ interface PersonProps {
   readonly tools: DraftTools;
   readonly today: LocalDate;
   readonly archived: boolean;
-  /** When they are erased for good; null: they stay. */
+  /** When they are erased; null: not deleted. */
   readonly eraseAt: string | null;
   readonly onArchive: () => void;
   readonly onErase: () => void;
-  /** The part by which they are handed over to another coach. */
-  /** Whether the athlete can be archived and erased here: by their own coach. */
+  /** The section for transferring them to another coach. */
+  /** Whether the athlete can be archived and deleted here: by their own coach. */
   readonly records: boolean;
   readonly colleagues: React.ReactNode;
-  /** The part that holds the athlete's phones. */
+  /** The section with the athlete's phones. */
   readonly phones: React.ReactNode;
 }
 
-/** Name, level and what figures are reckoned and shown by. */
+/** Name, level, and settings for computing and showing figures. */
 function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
   const { athlete, change, problemAt } = tools;
   return (
@@ -188,7 +188,7 @@ function Time({ tools }: Pick<PersonProps, 'tools'>) {
   );
 }
 
-/** Who the athlete is: training age, phases, time, other sport, joints. */
+/** Who the athlete is: experience, phases, time, other sport, joints. */
 export function Person({
   tools,
   today,
@@ -262,7 +262,7 @@ function SportTable({ athlete, tools }: PartProps) {
     >
       {sport.length === 0 ? <p className={classes.soft}>{screenWords.noneEachHardSessionLowers}</p> : null}
       {sport.map((one, at) => (
-        // Lines of a list have no identity of their own; they are edited in place.
+        // Lines of a list have no ids; they are edited in place.
         // biome-ignore lint/suspicious/noArrayIndexKey: see above
         <div className={own.entry} key={at}>
           <Typed

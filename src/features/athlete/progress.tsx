@@ -47,7 +47,7 @@ interface CourseProps
   readonly actions: Pick<AthleteActions, 'life' | 'copyBlock' | 'moveBlock'>;
 }
 
-/** How it goes: the blocks, what was done of what was planned, the lifts, and what came of the coach's answers. */
+/** Progress: blocks, work done against planned, lifts, and results of the coach's decisions. */
 export default function Course(props: CourseProps) {
   const { running, catalogue } = props;
   const blockPlan = useMemo(() => {
@@ -79,7 +79,7 @@ export default function Course(props: CourseProps) {
   );
 }
 
-/** All blocks: the running one, those planned beside it, those done, put away or thrown away of late. */
+/** All blocks: running, planned, done, archived and recently deleted. */
 function Blocks({ blocks, athlete, today, actions }: CourseProps) {
   const [problem, setProblem] = useState('');
   const [copying, setCopying] = useState<BlockEntry | null>(null);
@@ -182,7 +182,7 @@ interface CopyProps {
   readonly onDone: () => void;
 }
 
-/** Another block like one of theirs, under a name and from a day. */
+/** Copies one of their blocks, with a name and a start date. */
 function Copy({ of, start, copy, onDone }: CopyProps) {
   const [name, setName] = useState(screenWords.copyOf(of.name));
   const [from, setFrom] = useState(start);
@@ -235,7 +235,7 @@ interface Running {
 const of = ({ done, planned }: { readonly done: number; readonly planned: number }) =>
   screenWords.ofWord(done, planned);
 
-/** Sessions and sets done of planned, week by week. */
+/** Sessions and sets done against planned, week by week. */
 function Adherence({ running, blockPlan, today }: Running & { readonly today: LocalDate }) {
   const { block } = running;
   const weeks = blockPlan.weeks.filter(({ issued }) => issued !== null);
@@ -291,7 +291,7 @@ function Adherence({ running, blockPlan, today }: Running & { readonly today: Lo
   );
 }
 
-/** Each lift with its line; or that it is best left alone. */
+/** Each lift with its line; or the advice to leave it alone. */
 function Lifts({ running, blockPlan, catalogue, exposures, today }: CourseProps & Running) {
   const { block, athlete, log, checkIns } = running;
   const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });

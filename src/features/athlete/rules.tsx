@@ -34,7 +34,7 @@ const PLACE_NAMES: Readonly<Record<(typeof PLACES)[number], string>> = {
   'an exercise': words.oneExercise,
 };
 
-/** What the figures are set for. */
+/** What the rules are for. */
 type Place =
   | { readonly kind: 'the athlete' }
   | { readonly kind: 'a muscle'; readonly muscle: Muscle }
@@ -46,7 +46,7 @@ interface ConventionsProps {
   readonly today: LocalDate;
 }
 
-/** The figures that differ for this athlete, for one of their muscles or for an exercise. */
+/** Rules for this athlete, for one of their muscles or for an exercise. */
 export default function AthleteConventions({ tools, catalogue, today }: ConventionsProps) {
   const { athlete, change } = tools;
   const { conventions } = athlete;
@@ -157,7 +157,7 @@ function hereOf(conventions: OwnConventions, place: Place): Partial<Conventions>
   }
 }
 
-/** The conventions with the figures of one place set anew; a place without figures is left out. */
+/** The rules with those of one muscle or exercise replaced; without any it is removed. */
 function withFigures(
   conventions: OwnConventions,
   place: Place,

@@ -12,14 +12,14 @@ import type { DraftTools } from './use-draft';
 
 interface KeepStripProps {
   readonly tools: DraftTools;
-  /** What the change alters in the running block, as sentences. */
+  /** The effects of the change on the running block, as sentences. */
   readonly effects: readonly string[];
   readonly running: string | null;
-  /** Whose athlete it is, where it is another coach's. */
+  /** The owner, if the athlete is another coach's. */
   readonly shared: SharedBy | null;
 }
 
-/** Along the foot: what the change alters before it is kept, and the way to keep or drop it. */
+/** At the bottom: the effects of the change before saving, and buttons to save or discard it. */
 export function KeepStrip({ tools, effects, running, shared }: KeepStripProps) {
   const { dirty, keepable, keep, discard, status, message, problems, unread } = tools;
   const wrong = unread + problems.size;

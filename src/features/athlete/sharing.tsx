@@ -25,7 +25,7 @@ const MAY: Readonly<Record<Sharing | 'not', string>> = {
 };
 const isSharing = (text: string): text is Sharing => SHARINGS.some((one) => one === text);
 
-/** Other coaches of the house and this athlete: who sees them, how, and to whom they can be handed over. */
+/** Teammates and this athlete: who sees them, how, and to whom they can be transferred. */
 export default function Colleagues({ name, data, actions }: ColleaguesProps) {
   const { colleagues, shared } = data;
   const [shares, setShares] = useState(data.shares);
@@ -45,7 +45,7 @@ export default function Colleagues({ name, data, actions }: ColleaguesProps) {
     if (answer.status !== 'shared') setShares(before);
     setProblem(answer.status === 'shared' ? '' : outcomeSentence(answer));
     setSaid(answer.status === 'shared' ? screenWords.saved : '');
-    // What was done is told on the Course.
+    // Actions are listed under Progress.
     router.refresh();
   };
   return (

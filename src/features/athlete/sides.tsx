@@ -7,7 +7,7 @@ import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
 import { byExercise, type StrengthProps } from './strength-props';
 
-/** Left against right in what is trained one side at a time. */
+/** Left against right in exercises trained one side at a time. */
 export function Sides({ tools, catalogue, exposures }: Omit<StrengthProps, 'today'>) {
   const figures = conventionsOf({ own: tools.athlete.conventions, block: {} });
   const rows = [...byExercise(exposures)].flatMap(([id, done]) => {

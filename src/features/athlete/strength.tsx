@@ -6,7 +6,7 @@ import { Effort } from './effort';
 import { Sides } from './sides';
 import type { StrengthProps } from './strength-props';
 
-/** Recent best sets with what they say of strength, left against right, and the curve that loads are found by. */
+/** Recent best sets with their strength, left against right, and the curve from which loads are found. */
 export default function Strength(props: StrengthProps) {
   return (
     <div className={own.strength}>

@@ -13,7 +13,7 @@ interface HandOverProps {
   readonly handOver: AthleteActions['handOver'];
 }
 
-/** The athlete goes to another coach of the house, with everything; asked once more before it is done. */
+/** Transfers the athlete with everything to another coach of the team, after a confirmation. */
 export function HandOver({ name, colleagues, handOver }: HandOverProps) {
   const [to, setTo] = useState(colleagues[0]?.id ?? '');
   const [isAsked, setAsked] = useState(false);
@@ -24,7 +24,7 @@ export function HandOver({ name, colleagues, handOver }: HandOverProps) {
   const hand = async () => {
     if (isBusy) return;
     const answer = await ask(to);
-    // Nothing comes back when it leads on.
+    // Does not return when it navigates away.
     if (answer !== undefined) setProblem(outcomeSentence(answer));
   };
   return (

@@ -23,7 +23,7 @@ function noticeSentence(notice: DraftNotice): string {
 
 const NONE: ReadonlyMap<string, Problem> = new Map();
 
-/** The athlete's draft for as long as the screen is open, and all that its forms need of it. */
+/** The athlete's draft while the screen is open, with everything its forms need. */
 export function useDraft(data: AthleteData, save: AthleteActions['save']) {
   const [session] = useState(
     () =>
@@ -37,7 +37,7 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
   const { count: unread, report: reportUnread, forget: forgetUnread } = useUnread();
   const { draft, status, notice, generation, decode } = state;
   useEffect(() => {
-    // What checks an athlete is fetched once the page stands. The server checks again in any case.
+    // The validator loads after the page. The server validates again in any case.
     void import('@/core/codecs').then(({ decodeAthlete }) => session.start(decodeAthlete));
   }, [session]);
   const changed = useMemo(() => changedFields(draft), [draft]);

@@ -4,7 +4,7 @@ import type { Athlete, Catalogue, Training } from '@/core';
 
 type EffectsOf = typeof import('./effects').effectsOf;
 
-/** The engine that works effects out: fetched with the first change. */
+/** The engine that computes effects: loaded with the first change. */
 function useEngine(isWanted: boolean): EffectsOf | null {
   const [engine, setEngine] = useState<EffectsOf | null>(null);
   useEffect(() => {
@@ -18,7 +18,7 @@ function useEngine(isWanted: boolean): EffectsOf | null {
   return engine;
 }
 
-/** What the draft would alter in the running block, worked out behind the typing. */
+/** The draft's effects on the running block, computed while typing. */
 export function useEffects(
   running: Training | null,
   base: Athlete,

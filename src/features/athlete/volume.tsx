@@ -38,12 +38,12 @@ const MOST = 24;
 interface VolumeProps {
   readonly tools: DraftTools;
   readonly today: LocalDate;
-  /** The running block, for what is trained now; null: none. */
+  /** The running block, for current training; null: none. */
   readonly running: Training | null;
   readonly catalogue: Catalogue;
 }
 
-/** Goals and landmarks of every muscle, each landmark with who says it. */
+/** Goals and volume range of every muscle, each figure with its source. */
 export default function Volume({ tools, today, running, catalogue }: VolumeProps) {
   const { athlete, draft } = tools;
   const week = useMemo(() => {
@@ -170,7 +170,7 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
   );
 }
 
-/** What would hold if the coach said nothing. */
+/** The figure without the coach's own. */
 function fallback(
   mark: Mark,
   muscle: Muscle,
@@ -199,7 +199,7 @@ function says(trace: LandmarkTrace, evidence: string | undefined): string {
   return factors.join('; ');
 }
 
-/** The rails at floor and ceiling, and what is trained now as a bar from zero. */
+/** Lines at minimum and maximum, and current sets as a bar from zero. */
 function Rails({ trace, sets }: { readonly trace: LandmarkTrace; readonly sets: number | null }) {
   const x = (value: number) => Math.min(100, (100 * value) / MOST);
   const { hold, floor, ceiling } = trace.result;

@@ -20,11 +20,11 @@ const MONTHS = 12;
 const BEFORE = 3;
 const STEP = 3;
 const WEEK = 7;
-/** Pixels of a lane of blocks, and of what stands above and below the lanes. */
+/** Height of a lane of blocks, and of what is above and below the lanes, in px. */
 const LANE = 30;
 const TOP = 92;
 
-/** The first day of a month so many months from a day's. */
+/** The first day of the month this many months later. */
 function monthFrom(date: LocalDate, by: number): LocalDate {
   const month = Number(date.slice(0, 4)) * 12 + Number(date.slice(5, 7)) - 1 + by;
   return `${Math.floor(month / 12)}-${String((month % 12) + 1).padStart(2, '0')}-01`;
@@ -46,8 +46,8 @@ function sentence(answer: Moved): string {
 }
 
 /**
- * A year of the athlete's: blocks with their deloads and pauses, phases, and days to be ready for. A block of which no week is
- * handed out is moved by hand, or week by week with the arrows.
+ * An athlete's year: blocks with deloads and pauses, phases, and events. A block without sent weeks can be moved by
+ * dragging, or week by week with the arrow keys.
  */
 export function Year({ blocks, today, athlete, actions }: YearProps) {
   const [shift, setShift] = useState(0);
@@ -154,7 +154,7 @@ interface PhasesProps extends Pick<AthleteData, 'athlete'> {
   readonly at: (date: LocalDate) => number;
 }
 
-/** The phases as a band, each by its name where it begins. */
+/** Phases as a band, each labelled where it starts. */
 function Phases({ athlete, from, to, at }: PhasesProps) {
   const within = athlete.phases
     .filter(
@@ -173,7 +173,7 @@ function Phases({ athlete, from, to, at }: PhasesProps) {
   ));
 }
 
-/** Blocks that lie over each other stand below each other. */
+/** Overlapping blocks are stacked. */
 function lanesOf(
   blocks: readonly BlockEntry[],
 ): readonly { readonly block: BlockEntry; readonly lane: number }[] {
@@ -203,7 +203,7 @@ function Bar({ block, lane, left, right, at, daysWide, onMove }: BarProps) {
   const [carried, setCarried] = useState(0);
   const began = useRef<number | null>(null);
   const isFree = week === 0;
-  /** Whole weeks that the hand has gone. */
+  /** Whole weeks the pointer has moved. */
   const weeksTo = (element: HTMLElement, x: number) => {
     const wide = element.parentElement?.parentElement?.clientWidth ?? 1;
     return began.current === null ? 0 : Math.round((((x - began.current) / wide) * daysWide) / WEEK);

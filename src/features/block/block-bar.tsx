@@ -24,7 +24,7 @@ interface BlockBarProps {
   readonly onHistory: () => void;
 }
 
-/** Along the top: whose block it is, its faces, the way back and forth, and whether it is saved. */
+/** At the top: the block's name, its tabs, undo and redo, and its saving state. */
 export const BlockBar = memo(function BlockBar(props: BlockBarProps) {
   const { session, name: block, athlete, canUndo, canRedo, today, shared, face, onFace, onHistory } = props;
   const quiet = (command: BlockCommand, name: string, run: () => void, isOff = false) => (

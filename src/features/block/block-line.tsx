@@ -23,7 +23,7 @@ interface BlockLineProps {
   readonly children: React.ReactNode;
 }
 
-/** What holds for the whole block, each figure editable in place. */
+/** Settings of the whole block, each editable in place. */
 export function BlockLine({ block, onChange, onFocus, onConventions, children }: BlockLineProps) {
   const [open, setOpen] = useState<SettingColumn | null>(null);
   const [all, setAll] = useState(false);

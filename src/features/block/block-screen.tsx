@@ -25,16 +25,16 @@ import { type BlockScreenUse, useBlockScreen } from './use-block-screen';
 import { WeekActions } from './week-actions';
 import { Work } from './work';
 
-// The words of every reason come once the table stands.
+// The wording of reasons loads after the table.
 const Why = dynamic(() => import('./why'), {
   ssr: false,
   loading: () => <section className={strip.strip} aria-label={screenWords.explanation} />,
 });
 
-/** Frames for which a part of a face that was just asked for is waited for. */
+/** Frames to wait for a part of a tab that was just opened. */
 const MOST_FRAMES = 300;
 
-/** Does something with a part of the screen as soon as it is drawn. */
+/** Runs something with a part of the screen as soon as it is rendered. */
 function whenThere(selector: string, run: (part: HTMLElement) => void, frames = MOST_FRAMES): void {
   const part = window.document.querySelector<HTMLElement>(selector);
   if (part !== null) run(part);
@@ -46,7 +46,7 @@ interface BlockScreenProps {
   readonly actions: BlockActions;
 }
 
-/** The block: its Frame, its Sheet or its Ladder, with the rail and the why strip that stand by all of them. */
+/** The block: its Split, Sheet, Ladder or Review, with the side panel and the explanation of the focused figure. */
 export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   const data = useJson(text);
   const [session, state] = useBlock(data, actions);
@@ -58,7 +58,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   const { row, editing } = table;
   const isSheet = face === 'Sheet';
   const isToRead = data.shared?.may === 'read';
-  // What stands around the table is drawn again only when something of it changes.
+  // Everything around the table renders again only when it changes.
   const onFace = useStable(show);
   const onHistory = useStable(() => setDialog('history'));
   const onConventions = useStable(() => setDialog('conventions'));
@@ -67,7 +67,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   useBlockCommands(
     face,
     runsOf(session, state, screen),
-    // With the focus nowhere the arrows go into the table.
+    // Without focus, arrow keys go to the table.
     (event) =>
       isSheet &&
       editing === null &&
@@ -158,7 +158,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   );
 }
 
-/** What each command of the screen does; null: nothing just now. */
+/** The action of each command; null: not available now. */
 function runsOf(session: BlockSession, { training }: BlockState, screen: BlockScreenUse): BlockRuns {
   const { shown, table, sheet, face, show, weekState, setDialog } = screen;
   const { block, calls } = shown;
@@ -205,14 +205,14 @@ function runsOf(session: BlockSession, { training }: BlockState, screen: BlockSc
   };
 }
 
-/** The one-rep max behind the focused slot's loads in the week in sight. */
+/** The one-rep max behind the focused slot's loads in the visible week. */
 function maxOf({ table: { row }, weekState }: BlockScreenUse): number | null {
   if (row?.kind !== 'slot') return null;
   const slots = weekState?.plan.sessions.flatMap((session) => session.slots) ?? [];
   return slots.find(({ slotId }) => slotId === row.slot.id)?.oneRepMax ?? null;
 }
 
-/** What can be done with whole weeks just now. */
+/** Actions on whole weeks that are available now. */
 function weekFacts({ training, isBusy }: BlockState, { shown, weekState }: BlockScreenUse) {
   const { issued, log } = training;
   const last = issued.at(-1);

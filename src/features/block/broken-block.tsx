@@ -23,7 +23,7 @@ interface BrokenBlockProps {
 
 const MOST = 12;
 
-/** A block whose document cannot be read: what is wrong with it, and the way back to the last revision that can. */
+/** A block whose document cannot be read: what is wrong, and a way back to the last readable revision. */
 export function BrokenBlock({ broken, restore }: BrokenBlockProps) {
   const router = useRouter();
   const restoring = useAction(restore);

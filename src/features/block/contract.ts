@@ -1,15 +1,15 @@
 import type { BalanceProposal, Block, LocalDate, RevisionLine, Training, Unanswered } from '@/core';
 import type { BlockServer, BlockData as SessionData } from '../../client/block-state';
 
-/** What the route hands to the block's screen. */
+/** What the route passes to the block's screen. */
 export interface BlockData extends SessionData {
-  /** Today where the athlete is. */
+  /** The athlete's local date. */
   readonly today: LocalDate;
 }
 
 /** Server actions, bound to the block by the route. */
 export interface BlockActions extends BlockServer {
-  /** Keeps the block's design as a template of the coach's own, under a name. */
+  /** Saves the block's design as a template of the coach. */
   readonly saveTemplate: (
     name: string,
   ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
@@ -23,22 +23,22 @@ export interface BlockActions extends BlockServer {
   ) => Promise<
     { readonly status: 'found'; readonly block: Block } | { readonly status: 'gone' } | Unanswered
   >;
-  /** The athlete's block before this one, with all that happened in it. */
+  /** The athlete's previous block, with all data. */
   readonly blockBefore: () => Promise<
     { readonly status: 'found'; readonly training: Training } | { readonly status: 'gone' } | Unanswered
   >;
-  /** Takes a lesson of the block over into its athlete, refuses it, or forgets either. */
+  /** Applies a lesson of the block to its athlete, dismisses it, or undoes either. */
   readonly learn: (
     about: string,
     how: 'take' | 'refuse' | 'forget',
   ) => Promise<{ readonly status: 'kept' | 'stale' | 'gone' } | Unanswered>;
-  /** Makes the next block from this one, with the suggestions that were taken, by their names. */
+  /** Creates the next block with the accepted suggestions, by name. */
   readonly makeNext: (
     taken: readonly string[],
   ) => Promise<
     { readonly status: 'made'; readonly blockId: string } | { readonly status: 'gone' } | Unanswered
   >;
-  /** Sets and exercises that bring every growing muscle to its target; null where there are none. */
+  /** Sets and exercises that bring every growing muscle to its target; null if there are none. */
   readonly proposeBalance: () => Promise<
     | { readonly status: 'found'; readonly proposal: BalanceProposal | null }
     | { readonly status: 'gone' }

@@ -43,7 +43,7 @@ export type Focus =
   | { readonly kind: 'said'; readonly title: string; readonly text: string }
   | { readonly kind: 'setting'; readonly name: string; readonly text: string };
 
-/** What the why strip says. */
+/** The content of the explanation. */
 export interface Said {
   readonly title: string;
   readonly value: string;
@@ -59,11 +59,11 @@ export interface Seen {
   readonly blockPlan: BlockPlan;
   readonly findings: readonly Finding[];
   readonly rows: readonly Row[];
-  /** Reps left beyond those reported, where the log of the block shows it steadily; null: honest, or not known. */
+  /** Reps left beyond the reported ones, if the block's log shows it consistently; null: accurate, or unknown. */
   readonly bias: number | null;
-  /** The week whose figures the rail shows. */
+  /** The week shown in the side panel. */
   readonly weekState: WeekState | undefined;
-  /** What an edit would come to. */
+  /** The effects of an edit. */
   readonly lookAt: (
     edit: Edit,
   ) => Result<{ readonly blockPlan: BlockPlan; readonly findings: readonly Finding[] }>;
@@ -78,7 +78,7 @@ const NOTHING: Said = {
   keys: [['?', screenWords.shortcuts]],
 };
 
-/** Says why the figure in focus is what it is. */
+/** Explains the focused figure. */
 export function say(focus: Focus | null, seen: Seen): Said {
   if (focus === null) return NOTHING;
   switch (focus.kind) {
@@ -139,7 +139,7 @@ export function say(focus: Focus | null, seen: Seen): Said {
   }
 }
 
-/** What an edit that mends a finding would alter, before it is taken. */
+/** The effects of a check's fix, before it is applied. */
 function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Said {
   const { catalogue, blockPlan, findings, lookAt } = seen;
   const looked = lookAt(edit);
@@ -212,7 +212,7 @@ function sayWeek(weekState: WeekState, seen: Seen): Said {
   };
 }
 
-/** To the second where every second is what it is; else in minutes from short to long. */
+/** Exact to the second if that is known; otherwise minutes from short to long. */
 function lengthText({ seconds: { low, high }, whySeconds }: SessionPlan): string {
   if (whySeconds.code !== 'minutes' || whySeconds.mode !== 'strict')
     return screenWords.min(span(minutes(low), minutes(high)));
@@ -338,7 +338,7 @@ function saySlotWeek(
   };
 }
 
-/** Where reported reserve is steadily off, a load that was found from it is too; nothing where there is none. */
+/** If reported RIR is consistently wrong, so is a load computed from it; nothing otherwise. */
 function biasText({ why }: SlotPlan, { status }: WeekState, { bias }: Seen): string {
   const isFound = why.load.code === 'load/best-fit' && why.load.strength.source.kind === 'logged';
   if (bias === null || status === 'done' || !isFound) return '';

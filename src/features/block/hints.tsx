@@ -5,7 +5,7 @@ import classes from './hints.module.css';
 
 const CLOSED = 'ladder/hints-closed';
 
-/** What one must know to begin; closed once, it is gone for good in this browser. */
+/** Hints for beginners; once closed, they stay closed in this browser. */
 export function Hints() {
   const [isShown, setShown] = useState(false);
   useEffect(() => setShown(localStorage.getItem(CLOSED) === null), []);

@@ -3,7 +3,7 @@ import type { KeyList } from '@/ui/key-list';
 import { keysOn } from '@/ui/words/commands';
 import * as words from '@/ui/words/screens/block';
 
-/** Keys that move about or act on what is in focus; those of commands stand with the commands. */
+/** Keys that navigate or act on the focus; keys of commands are defined with the commands. */
 const MOVES: Readonly<Record<Face, KeyList>> = {
   Split: [
     ['←, →', words.nextOrPreviousSession],
@@ -38,7 +38,7 @@ const RAIL: KeyList = [
   [words.aKOnAProposed, words.applyDismiss],
 ];
 
-/** All keys of a face, for its list of keys. */
+/** All keys of a tab, for its list of keys. */
 export function keyList(face: Face): KeyList {
   return [...MOVES[face], ...RAIL, ...keysOn(face)];
 }

@@ -12,7 +12,7 @@ const WAITING = {
   'signed out': screenWords.notSavedYetYouAre,
 } as const;
 
-/** Whether the block is safe with the server, in a few words; asks when two tabs changed the same thing. */
+/** The saving state in a few words; asks when two tabs changed the same thing. */
 export function SavingNote({ session }: { readonly session: BlockSession }) {
   const { saving, pending, document, isStored } = useSyncExternalStore(
     session.subscribe,

@@ -33,7 +33,7 @@ type State =
 
 const NOTHING = screenWords.noSolutionFoundAnOpen;
 
-/** Fills open slots and balances the sets: a difference to take whole or in parts. */
+/** Fills open slots and balances sets: changes to apply as a whole or in part. */
 export default function BalanceDialog(props: BalanceDialogProps) {
   const { block, names, untilSaved, propose, attempt, onClose } = props;
   const [state, setState] = useState<State>({ status: 'working' });
@@ -49,7 +49,7 @@ export default function BalanceDialog(props: BalanceDialogProps) {
     },
   );
 
-  // The dialog opens before there is anything to take.
+  // The dialog opens before the result is there.
   const first = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (state.status === 'found') first.current?.focus();
@@ -126,7 +126,7 @@ export default function BalanceDialog(props: BalanceDialogProps) {
   );
 }
 
-/** Weekly sets of the muscles that come nearer their targets, or move by half a set and more. */
+/** Weekly sets of muscles that come closer to their targets, or change by at least half a set. */
 function Muscles({ proposal }: { readonly proposal: BalanceProposal }) {
   const changed = proposal.muscles.filter(
     ({ from, to, target }) => Math.abs(from - to) >= 0.5 || (from < target && to > from),

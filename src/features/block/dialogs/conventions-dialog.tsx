@@ -13,7 +13,7 @@ interface ConventionsDialogProps {
   readonly onClose: () => void;
 }
 
-/** The figures of this block, beside those of the athlete and the coach. */
+/** The block's rules, beside those of the athlete and the coach. */
 export default function ConventionsDialog({ block, athlete, attempt, onClose }: ConventionsDialogProps) {
   return (
     <Modal opened onClose={onClose} title={words.rulesAndNumbersOfThis} size="xl">

@@ -1,4 +1,4 @@
-/** Dialogs that open over any face of the block; the address names the one that is open. */
+/** Dialogs that open over any tab of the block; the address names the open one. */
 export const DIALOGS = [
   'replace',
   'balance',

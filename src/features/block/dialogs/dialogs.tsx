@@ -22,19 +22,19 @@ interface DialogsProps {
   readonly blockPlan: BlockPlan;
   readonly ownExercises: Training['ownExercises'];
   readonly today: LocalDate;
-  /** The exercise the cursor stands on. */
+  /** The exercise at the cursor. */
   readonly exerciseId: string | undefined;
   /** Resolves when all edits are saved. */
   readonly untilSaved: () => Promise<unknown>;
   readonly actions: BlockActions;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onReplace: (from: string, to: string) => void;
-  /** A template was kept under this name. */
+  /** A template was saved under this name. */
   readonly onTemplate: (name: string) => void;
   readonly onClose: () => void;
 }
 
-/** What opens over any face of the block; each is fetched when it is first asked for. */
+/** Dialogs over any tab of the block; each loads when first opened. */
 export function Dialogs(props: DialogsProps) {
   const {
     open,

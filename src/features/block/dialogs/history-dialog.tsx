@@ -24,7 +24,7 @@ interface HistoryDialogProps {
 }
 
 const ACTIONS = { do: '', undo: screenWords.undone, redo: screenWords.redone } as const;
-/** Every change of the block, newest first, and the way back to before any of them. Going back is a change too. */
+/** Every change of the block, newest first, with a way back to before it. Going back is a change too. */
 export default function HistoryDialog({
   block,
   names,
@@ -46,7 +46,7 @@ export default function HistoryDialog({
     },
   );
 
-  // Whose each change is, is told where more than one coach made them.
+  // Authors are shown if more than one coach made changes.
   const isOfSeveral = new Set(lines?.map(({ by }) => by)).size > 1;
 
   const restore = async (revision: number) => {

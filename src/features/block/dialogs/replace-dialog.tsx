@@ -16,13 +16,13 @@ interface ReplaceDialogProps {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
-  /** The exercise the cursor stands on; undefined where it stands on none. */
+  /** The exercise at the cursor; undefined if there is none. */
   readonly from: string | undefined;
   readonly onReplace: (from: string, to: string) => void;
   readonly onClose: () => void;
 }
 
-/** Finds an exercise in the block and puts another in its place, everywhere at once. */
+/** Finds an exercise in the block and replaces it everywhere at once. */
 export default function ReplaceDialog(props: ReplaceDialogProps) {
   const { block, athlete, catalogue, onReplace, onClose } = props;
   const slots = block.sessions.flatMap((session) => session.slots);

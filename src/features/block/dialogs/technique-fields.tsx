@@ -9,7 +9,7 @@ import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
 import { FIELD_WORDS } from '../../../ui/words/technique-fields';
 
-/** Shares are written as per cent. */
+/** Shares are written as percentages. */
 const HUNDRED = 100;
 
 interface TechniqueFieldsProps {
@@ -17,7 +17,7 @@ interface TechniqueFieldsProps {
   readonly onChange: (technique: TechniqueParameters) => void;
 }
 
-/** The parameters of a technique as a small form, made from its fields; those of what stands inside a density too. */
+/** A form for a technique's parameters, made from its fields; including those inside a density. */
 export function TechniqueFields({ technique, onChange }: TechniqueFieldsProps) {
   const put = (name: string, value: unknown) =>
     onChange({ ...technique, [name]: value } as unknown as TechniqueParameters);

@@ -15,7 +15,7 @@ interface TechniqueListProps {
   readonly onChoose: (kind: TechniqueKind) => void;
 }
 
-/** The techniques found by what is typed; the arrows move the mark from within the field. */
+/** Techniques matching the search; arrow keys in the field move the selection. */
 export function TechniqueList({ label, text, shown, kind, onFind, onChoose }: TechniqueListProps) {
   const list = useRef<HTMLDivElement>(null);
   useEffect(() => {

@@ -39,7 +39,7 @@ interface TechniquePickerProps {
   readonly exercise: Exercise;
   /** The slot with other settings, planned by itself. */
   readonly schemeOf: (slot: Slot) => SchemeFigures | undefined;
-  /** What was typed to open it. */
+  /** The text that opened it. */
   readonly search: string;
   readonly onTake: (
     technique: TechniqueParameters,
@@ -56,12 +56,15 @@ function found(text: string): typeof ALL_TECHNIQUES {
   );
 }
 
-/** What is marked stays among what is found. */
+/** The selection stays among the matches. */
 function marked(shown: typeof ALL_TECHNIQUES, kind: TechniqueKind): TechniqueKind {
   return shown.some((one) => one.kind === kind) ? kind : (shown[0]?.kind ?? kind);
 }
 
-/** How a technique starts in this slot: as it is where it is the same, else with the sets it has. */
+/**
+ * A technique's parameters in this slot: the current ones if it is the same, otherwise the defaults with the slot's
+ * sets.
+ */
 function started(kind: TechniqueKind, { technique }: Slot): TechniqueParameters {
   if (kind === technique.kind) return technique;
   const start = startOf(kind);
@@ -72,7 +75,7 @@ function started(kind: TechniqueKind, { technique }: Slot): TechniqueParameters 
   return keepingSets(start, technique);
 }
 
-/** Picks a technique: its drawing, what it does and what it asks, and a small form for its parameters. */
+/** Chooses a technique: its drawing, description and requirements, and a form for its parameters. */
 export default function TechniquePicker({
   label,
   slot,
@@ -100,7 +103,7 @@ export default function TechniquePicker({
     const mark = marked(found(next), kind);
     if (mark !== kind) choose(mark);
   };
-  // A letter may still have gone to the cell while the picker was opening and had no focus yet.
+  // A letter may still reach the cell while the picker opens and has no focus yet.
   useDidUpdate(() => find(search), [search]);
   const take = () => {
     if (unread.count > 0) return;
@@ -178,7 +181,7 @@ interface SchemesProps {
   readonly then: SchemeFigures | undefined;
 }
 
-/** The slot as it is beside what it would be: sets that count, reps, time under tension and by the clock. */
+/** The slot now and with the new technique: counted sets, reps, time under tension and total time. */
 function Schemes({ now, then }: SchemesProps) {
   if (now === undefined || then === undefined) return null;
   const rows: readonly (readonly [string, (of: SchemeFigures) => string])[] = [
@@ -230,7 +233,7 @@ interface MadeSafeProps {
   readonly onSafety: (safety: string) => void;
 }
 
-/** What makes failure on free weights safe; asked where nothing else does. */
+/** How failure is made safe on free weights; asked only if nothing else does. */
 function MadeSafe({ safety, onSafety }: MadeSafeProps) {
   return (
     <TextInput

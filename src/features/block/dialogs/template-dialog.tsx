@@ -11,7 +11,7 @@ import * as common from '@/ui/words/screens/common';
 import type { BlockActions } from '../contract';
 
 interface TemplateDialogProps {
-  /** The block's own name, to start from. */
+  /** The block's own name as a default. */
   readonly name: string;
   readonly untilSaved: () => Promise<unknown>;
   readonly save: BlockActions['saveTemplate'];
@@ -19,7 +19,7 @@ interface TemplateDialogProps {
   readonly onClose: () => void;
 }
 
-/** Keeps the block's design as a template under a name of its own. */
+/** Saves the block's design as a template with a name. */
 export default function TemplateDialog({ name, untilSaved, save, onKept, onClose }: TemplateDialogProps) {
   const form = useForm({
     initialValues: { name },

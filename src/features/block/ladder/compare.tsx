@@ -23,11 +23,11 @@ import * as screenWords from '@/ui/words/screens/ladder';
 import type { BlockActions } from '../contract';
 import classes from './ladder.module.css';
 
-/** Another version of the block, unfolded, with how it is called. */
+/** Another version of the block with its plan and its name. */
 export interface Other {
   readonly name: string;
   readonly blockPlan: BlockPlan;
-  /** What differs, in sentences; empty where it is another block altogether. */
+  /** The differences as sentences; empty if it is another block altogether. */
   readonly sentences: readonly string[];
 }
 
@@ -43,7 +43,7 @@ interface CompareProps {
 const LAST = common.previousBlock;
 const NONE = screenWords.nothing;
 
-/** Chooses what this block is compared with: one of its revisions, or the athlete's last block. */
+/** Chooses what to compare with: a revision of this block, or the athlete's previous block. */
 export function Compare({ training, blockPlan, catalogue, actions, other, onOther }: CompareProps) {
   const { when } = useTimes();
   const [lines, setLines] = useState<readonly RevisionLine[] | null>(null);

@@ -41,7 +41,7 @@ interface DeloadsProps {
   readonly athlete: Athlete;
   readonly checkIns: Training['checkIns'];
   readonly today: LocalDate;
-  /** What an edit would come to. */
+  /** The effects of an edit. */
   readonly lookAt: Seen['lookAt'];
   readonly blockPlan: BlockPlan;
   readonly unit: string;
@@ -58,13 +58,13 @@ interface Tried {
   readonly totals: ReturnType<typeof weekTotals> | null;
 }
 
-/** What the coach has weighed; kept in this browser, for each block its own. */
+/** The coach's own figures, stored in this browser per block. */
 interface Weighed {
   readonly signs: Signs;
   readonly facts: Facts;
 }
 
-/** The ways to deload side by side as next week's actual sets, and which of them suits. */
+/** Kinds of deload side by side with the resulting sets, and which of them suits. */
 export function Deloads(props: DeloadsProps) {
   const { blockId, block, athlete, checkIns, today, blockPlan, unit, attempt, lookAt } = props;
   const conventions = useMemo(
@@ -76,7 +76,7 @@ export function Deloads(props: DeloadsProps) {
     defaultValue: { signs: {}, facts: NO_FACTS },
   });
   const latest = latestCheckIn(checkIns, today);
-  // What the athlete has told, over which the coach's own word goes.
+  // The athlete's report, which the coach can override.
   const signs: Signs = { ...signsOf(checkIns, blockPlan.observations, today), ...weighed.signs };
   const facts = { ...weighed.facts, eager: weighed.facts.eager || latest?.drive === 'eager' };
   const kept = useMemo<readonly Deload[]>(() => {
@@ -85,7 +85,7 @@ export function Deloads(props: DeloadsProps) {
     const isOffered = own === null || each.some((one) => deloadText(one) === deloadText(own));
     return isOffered ? each : [own, ...each];
   }, [block.deload]);
-  // What each way comes to follows from the block, and not from what is ticked below.
+  // The result of each kind depends on the block, not on the boxes ticked below.
   // biome-ignore lint/correctness/useExhaustiveDependencies: a look at an edit follows from block and plan
   const tried = useMemo(
     () =>
@@ -139,7 +139,7 @@ interface TriedProps {
   readonly attempt: DeloadsProps['attempt'];
 }
 
-/** Each way's own sets, work, minutes and days, under those of the last building week. */
+/** Sets, work, minutes and days of each kind, below those of the last building week. */
 function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
   const before = last?.totals ?? null;
   return (
@@ -233,9 +233,9 @@ function TriedRow({ deload, totals, plan, before, advice, mine, attempt }: Tried
 
 interface WeighingProps {
   readonly advice: string;
-  /** How many joints are irritated. */
+  /** Number of irritated joints. */
   readonly joints: number;
-  /** The day of the check-in that the signs begin from; null: none. */
+  /** The day of the check-in behind the fatigue signs; null: none. */
   readonly since: LocalDate | null;
   readonly signs: Signs;
   readonly facts: Facts;
@@ -243,7 +243,7 @@ interface WeighingProps {
   readonly onFacts: (change: (now: Facts) => Facts) => void;
 }
 
-/** The signs and facts that say whether a deload is due, and which. */
+/** Fatigue signs and facts that decide whether a deload is due, and which kind. */
 function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: WeighingProps) {
   return (
     <div className={classes.signs}>
@@ -287,7 +287,7 @@ function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: Weig
   );
 }
 
-/** The first slot with sets, as an example of what is asked. */
+/** The first slot with sets, as an example. */
 function exampleOf(week: BlockPlan['weeks'][number]['plan'] | undefined): string {
   const slot = week?.sessions.flatMap(({ slots }) => slots).find(({ sets }) => sets.length > 0);
   const [first] = slot?.sets ?? [];

@@ -35,11 +35,11 @@ interface LadderFaceProps {
   readonly attempt: (edit: Edit) => Result<null>;
   readonly lookAt: Seen['lookAt'];
   readonly onFocusMuscle: (muscle: Muscle) => void;
-  /** Goes to a cell of the Sheet: a slot's week, or the head of the week. */
+  /** Goes to a cell of the Sheet: a slot's week, or a week's head. */
   readonly onCell: (row: string, week: number) => void;
 }
 
-/** The block at a glance: what each week comes to, every muscle's ladder, loads, deloads, and another version beside it. */
+/** The block at a glance: totals per week, every muscle's volume, loads, deloads, and a comparison. */
 export default function LadderFace(props: LadderFaceProps) {
   const { block, athlete, catalogue, training, today, blockPlan, actions, attempt, lookAt } = props;
   const { onFocusMuscle, onCell } = props;

@@ -30,7 +30,7 @@ function rungsOf(blockPlan: BlockPlan, muscle: Muscle): readonly LadderRung[] {
   });
 }
 
-/** Every muscle's ladder side by side, at one scale. */
+/** Every muscle's volume over the weeks, side by side at one scale. */
 export function Ladders({ blockPlan, other, onFocusMuscle, onOpen }: LaddersProps) {
   const all = MUSCLES.map((muscle) => ({ muscle, rungs: rungsOf(blockPlan, muscle) }));
   const most = Math.max(

@@ -17,7 +17,7 @@ interface Point {
   readonly week: number;
   readonly slot: SlotPlan;
   readonly done: boolean;
-  /** Strength that the first set stands for, so that load and reps make one line. */
+  /** Strength of the first set, so that load and reps make one line. */
   readonly level: number;
 }
 
@@ -41,7 +41,7 @@ function pointsOf(blockPlan: BlockPlan, slotId: string): readonly Point[] {
   });
 }
 
-/** What a slot asks at the start and at the end, with the line between: done weeks as dots, projections dashed. */
+/** A slot's load at start and end, with the line between: finished weeks as dots, projections dashed. */
 export function Loads({ block, catalogue, blockPlan, onOpen }: LoadsProps) {
   return (
     <section aria-label={screenWords.projectedLoads}>

@@ -24,7 +24,7 @@ interface TotalsProps {
   readonly onWeek: (week: number) => void;
 }
 
-/** A week a column: RIR, sets, minutes, work, rep zones; bars show how they rise. */
+/** One week per column: RIR, sets, minutes, work, rep zones; bars show how they rise. */
 export function Totals({ block, athlete, blockPlan, other, unit, onWeek }: TotalsProps) {
   const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
   const weeks = blockPlan.weeks.map((weekState) => ({

@@ -26,13 +26,13 @@ interface FindingsProps {
   readonly onDismissed: (dismissed: readonly Dismissal[]) => void;
 }
 
-/** What the checks found: grouped, each leading to its place, with edits that mend it and a way to put it aside. */
+/** Checks: grouped, each with a link to its place, fixes and a way to dismiss it. */
 export const Findings = memo(function Findings(props: FindingsProps) {
   const { findings, dismissed, onDismissed } = props;
   const [aside, setAside] = useState(false);
   const section = useRef<HTMLElement>(null);
   const left = useRef<number | null>(null);
-  // A mended finding leaves the list: the focus goes on to the one that took its place.
+  // A fixed check disappears: focus moves to the one that takes its place.
   // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the list of findings has changed
   useEffect(() => {
     if (left.current === null) return;

@@ -24,7 +24,7 @@ export interface CallsProps {
   ) => void;
 }
 
-/** Kinds of calls in the order in which they are decided, and what stands over them. */
+/** Kinds of proposals in the order of deciding, with their headings. */
 const GROUPS: readonly (readonly [kind: Proposal['kind'], name: string])[] = [
   ['deload', common.deload],
   ['recover', screenWords.recover],
@@ -33,8 +33,8 @@ const GROUPS: readonly (readonly [kind: Proposal['kind'], name: string])[] = [
 ];
 
 /**
- * Calls as decisions: by kind and muscle, what each rests on in its line; loads are routine and stand together until
- * asked for. The arrows walk them, A accepts, K keeps; the focus goes on to the call that takes an answered one's place.
+ * Proposals by kind and muscle, each with its evidence; loads are routine and collapsed. Arrow keys move between
+ * them, A accepts, K keeps; focus moves to the proposal that takes an answered one's place.
  */
 export const Calls = memo(function Calls({ catalogue, calls, busy, onFocus, onAnswer }: CallsProps) {
   const [open, setOpen] = useState(false);
@@ -148,7 +148,7 @@ function byMuscle(a: Proposal, b: Proposal): number {
 interface CallItemProps extends Pick<CallsProps, 'catalogue' | 'busy' | 'onFocus' | 'onAnswer'> {
   readonly call: Proposal;
   readonly isStop: boolean;
-  /** Whether the call before it is about the same muscle, whose name and evidence then stand there. */
+  /** Whether the previous proposal is about the same muscle, which then shows the name and evidence. */
   readonly isAgain: boolean;
 }
 

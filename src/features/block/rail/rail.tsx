@@ -23,7 +23,7 @@ interface RailProps extends CallsProps {
   readonly weekState: WeekState | undefined;
   readonly findings: readonly Finding[];
   readonly dismissed: readonly Dismissal[];
-  /** Whether findings stand above the calls: while the week is laid they matter more. */
+  /** Whether checks come before proposals: while planning they matter more. */
   readonly findingsFirst: boolean;
   readonly onGoal: (muscle: Muscle, goal: Goal) => void;
   readonly onFix: (fix: Fix) => void;
@@ -31,7 +31,7 @@ interface RailProps extends CallsProps {
   readonly onDismissed: (dismissed: readonly Dismissal[]) => void;
 }
 
-/** Beside every face of the block: hard sets against the landmarks, calls that wait, findings. */
+/** Beside every tab: hard sets against volume ranges, proposals, checks. */
 export const Rail = memo(function Rail(props: RailProps) {
   const { weekState, catalogue, calls, busy, findings, dismissed, findingsFirst, onFocus, onAnswer } = props;
   const { onFix, onJump, onDismissed } = props;

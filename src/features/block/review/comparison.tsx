@@ -28,7 +28,7 @@ interface BesideProps {
   readonly before: BlockActions['blockBefore'];
 }
 
-/** This block and the one before it side by side: what was done, what was borne, how lifts went. */
+/** This block and the previous one side by side: work done, volume tolerated, lifts. */
 export function Beside({ review, name, catalogue, names, today, before }: BesideProps) {
   const [training, setTraining] = useState<Training | null>(null);
   const [problem, setProblem] = useState('');

@@ -35,7 +35,7 @@ function sentence(answered: Answered): string {
   }
 }
 
-/** What the block teaches: each lesson is taken over into the athlete or not, and either can be forgotten again. */
+/** Lessons of the block: each can be applied to the athlete or dismissed, and either undone. */
 export function Lessons({ lessons, name, names, learn, onChanged }: LessonsProps) {
   const [problem, setProblem] = useState('');
   const { ask, isBusy } = useAction(learn);

@@ -24,7 +24,7 @@ const VERDICTS = {
   fell: screenWords.fell,
 } as const;
 
-/** Every lift with its line, and what changed it. */
+/** Every lift with its line, and what affected it. */
 export function LiftLines({ lifts, names, unit }: LiftLinesProps) {
   return (
     <section aria-label={common.lifts}>

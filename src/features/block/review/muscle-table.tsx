@@ -8,7 +8,7 @@ import classes from './review.module.css';
 
 const WIDTH = 40;
 
-/** Weekly sets of every muscle, planned against done, with what it bore. */
+/** Weekly sets of every muscle, planned against done, with what it tolerated. */
 export function MuscleTable({ muscles }: { readonly muscles: readonly MuscleReview[] }) {
   const most = Math.max(
     1,
@@ -58,7 +58,7 @@ export function MuscleTable({ muscles }: { readonly muscles: readonly MuscleRevi
   );
 }
 
-/** A week as a rung from zero. */
+/** A week as a bar from zero. */
 function Rung({ week: { planned, done }, most }: { readonly week: MuscleWeekDone; readonly most: number }) {
   const isShort = done !== null && done < planned - 0.25;
   return (

@@ -32,11 +32,11 @@ interface ReviewFaceProps {
   readonly catalogue: Catalogue;
   readonly today: LocalDate;
   readonly actions: Pick<BlockActions, 'learn' | 'makeNext' | 'blockBefore'>;
-  /** Takes in what the server has changed. */
+  /** Merges what the server has changed. */
   readonly onChanged: () => void;
 }
 
-/** What the block came to so far, or as a whole; what it suggests for the next one, and what it teaches. */
+/** The results of the block so far, suggestions for the next one, and lessons. */
 export default function ReviewFace(props: ReviewFaceProps) {
   const { training, blockPlan, catalogue, today, actions, onChanged } = props;
   const { block, athlete } = training;

@@ -19,7 +19,7 @@ interface SuggestionsProps {
   readonly makeNext: BlockActions['makeNext'];
 }
 
-/** What the block suggests: what changes the design is taken into the next block one by one, which is made from here. */
+/** Suggestions: those that change the design are applied to the next block one by one, which is created here. */
 export function Suggestions({ reviewed, suggestions, names, makeNext }: SuggestionsProps) {
   const [taken, setTaken] = useState<ReadonlySet<string>>(new Set());
   const [problem, setProblem] = useState('');

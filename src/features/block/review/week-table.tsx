@@ -14,7 +14,7 @@ interface WeekTableProps {
   readonly names: ExerciseNames;
 }
 
-/** Week by week: what was done of it, how long it took, the signs; and what was exchanged. */
+/** Week by week: work done, duration, fatigue; and swapped exercises. */
 export function WeekTable({ review, block, training, names }: WeekTableProps) {
   const { done, minutes: clock, signs, soreness, exchanges } = review;
   const nameOf = (id: string) => block.sessions.find((session) => session.id === id)?.name ?? id;

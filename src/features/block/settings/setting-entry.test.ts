@@ -1,7 +1,7 @@
 import { emptyBlock } from '@/core';
 import { pausesText, settingEntry, shiftsText } from './setting-entry';
 
-test('the block line: weeks, both ends of the ramp, the deload as a share or none, Mondays', () => {
+test('the block line: weeks, both ends of the RIR ramp, the deload as a share or none, Mondays', () => {
   const block = emptyBlock('B', '2026-11-23');
   const of = (...given: [Parameters<typeof settingEntry>[0], string]) => settingEntry(...given, block);
   expect(of('weeks', '5')).toMatchObject({ ok: true, value: { field: 'weeks', value: 5 } });
@@ -30,7 +30,7 @@ test('the block line: weeks, both ends of the ramp, the deload as a share or non
   expect(of('crediting', 'mood').ok).toBe(false);
 });
 
-test('pauses are written as they read, several with commas; what is not understood says how', () => {
+test('pauses are typed as shown, several with commas; invalid text gets an explanation', () => {
   const of = (text: string) => settingEntry('pauses', text, emptyBlock('B', '2026-11-23'));
   const pauses = [
     { after: 3, days: 7 },
@@ -46,7 +46,7 @@ test('pauses are written as they read, several with commas; what is not understo
   expect(of('7 after 3, later')).toMatchObject({ ok: false, problems: [{ text: 'later' }] });
 });
 
-test('all loads moved: shares from a week on, sorted, and back from their text', () => {
+test('load shifts: percentages from a week on, sorted, and back from text', () => {
   const of = (text: string) => settingEntry('load-shifts', text, emptyBlock('B', '2026-11-23'));
   const shifts = [
     { week: 4, percent: -5 },

@@ -33,7 +33,7 @@ export type SettingColumn =
   | 'crediting'
   | 'landmarks';
 
-/** The word of a list that a text begins. */
+/** The word of a list that starts with a text. */
 function oneOf<T extends string>(text: string, words: readonly T[], path: string): Result<T> {
   const tidy = text.trim().toLowerCase();
   const found = words.find((word) => tidy !== '' && word.toLowerCase().startsWith(tidy));
@@ -42,7 +42,7 @@ function oneOf<T extends string>(text: string, words: readonly T[], path: string
   return refused({ code: 'not-understood', path, text: text.trim(), example });
 }
 
-/** How pauses read, and are typed: `7 days after week 3`; several with commas. */
+/** Pauses as shown and typed: `7 days after week 3`; several with commas. */
 export function pausesText(pauses: readonly Pause[]): string {
   return pauses.length === 0
     ? 'none'
@@ -66,7 +66,7 @@ function pausesOf(text: string): Result<readonly Pause[]> {
   return ok(pauses);
 }
 
-/** Reads what was typed into the block line. */
+/** Reads text typed into the block line. */
 export function settingEntry(
   column: SettingColumn,
   text: string,

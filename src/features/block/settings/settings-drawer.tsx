@@ -11,14 +11,14 @@ import classes from './settings-drawer.module.css';
 
 interface SettingsDrawerProps {
   readonly block: Block;
-  /** Conventions that the block sets differently. */
+  /** Rules that the block sets differently. */
   readonly own: number;
   readonly onCommit: (column: SettingColumn, text: string) => readonly Problem[];
   readonly onConventions: () => void;
   readonly onClose: () => void;
 }
 
-/** Every setting of the block under its name, with a line that says what it does. Each counts at once; undo takes it back. */
+/** Every setting of the block by name, with a line of explanation. Each applies at once and can be undone. */
 export default function SettingsDrawer({
   block,
   own,

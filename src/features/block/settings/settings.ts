@@ -5,7 +5,7 @@ import * as screenWords from '@/ui/words/screens/block-settings';
 import * as common from '@/ui/words/screens/common';
 import { pausesText, type SettingColumn, shiftsText } from './setting-entry';
 
-/** A setting of the whole block, as a line shows it between its words and a drawer under its name. */
+/** A setting of the whole block, shown in a line between words and in a drawer under its name. */
 export interface Setting {
   readonly column: SettingColumn;
   readonly before: string;
@@ -13,13 +13,13 @@ export interface Setting {
   readonly value: string;
   readonly name: string;
   readonly says: string;
-  /** What it may be, where it is one of a few. */
+  /** Its options, if it has a fixed list. */
   readonly options?: readonly string[];
-  /** Of a setting that is seldom touched: what it is in most blocks. Then it waits behind a button. */
+  /** For rarely used settings: the usual value. Such a setting is shown behind a button. */
   readonly usual?: string;
 }
 
-/** All settings of a block, those that are changed most first. */
+/** All settings of a block, most used first. */
 export function settingsOf(block: Block): readonly Setting[] {
   return [
     {

@@ -6,7 +6,7 @@ import classes from '../block.module.css';
 import { PRESCRIPTION } from './columns/registry';
 import type { GridProps } from './grid-props';
 
-/** A row that asks for the exercise of a new slot. */
+/** A row that asks for a new slot's exercise. */
 export function AddingRow({ block, athlete, catalogue, blockPlan, adding, onAdd, onClose }: GridProps) {
   const make = useMakeExercise();
   const session = block.sessions.find(({ id }) => id === adding?.session);

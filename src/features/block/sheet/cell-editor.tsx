@@ -20,7 +20,7 @@ const TechniquePicker = dynamic(loadTechniques, { ssr: false });
 
 type CellEditorProps = GridProps & { readonly row: Row; readonly editing: Editing };
 
-/** What a cell is edited with: a list, the technique picker, or plain text. */
+/** The editor of a cell: a list, the technique picker, or plain text. */
 export function CellEditor(props: CellEditorProps) {
   const { row } = props;
   switch (row.kind) {
@@ -132,7 +132,7 @@ function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind
   }
 }
 
-/** What a week keeps of its own, or what the rules make of it, as it is typed. */
+/** A week's override, or its planned figures, as typed. */
 function weekText({ row, blockPlan }: CellEditorProps, slotId: string, week: number): string {
   const own = row.kind === 'slot' ? row.slot.weeks.find((one) => one.week === week) : undefined;
   if (own !== undefined) return overrideText(own);

@@ -17,7 +17,7 @@ import { type Cell, type Row, weekOf } from './layout';
 import { sessionEntry } from './session-entry';
 import { boardOf, rowAt, type Table, unissuedWeeks } from './table';
 
-/** Puts typed text into a cell; answers with what is wrong with it. */
+/** Puts typed text into a cell; returns what is wrong with it. */
 export function typeInto(table: Table, cell: Cell, text: string): readonly Problem[] {
   const row = rowAt(table, cell);
   if (row === undefined || row.kind === 'weeks') return [];
@@ -42,11 +42,11 @@ function entryOf(
   return prescriptionColumn(cell.column)?.read(text, row.slot, context) ?? ok(null);
 }
 
-/** Puts a picked exercise or place into its slot or session. */
+/** Puts a chosen exercise or place into its slot or session. */
 export function pickInto(table: Table, cell: Cell, value: string): void {
   const row = rowAt(table, cell);
   if (row?.kind === 'session') {
-    // The usual place is what a session has that names none: it moves along when the athlete does.
+    // A session without a place uses the usual one, which changes with the athlete.
     const place = value === table.athlete.places[0]?.id ? null : value;
     table.attempt({ kind: 'session/set', session: row.session.id, field: 'place', value: place });
   }
@@ -72,7 +72,7 @@ function pickExercise({ catalogue, attempt }: Table, slot: Slot, value: string):
   });
 }
 
-/** Puts a technique into a slot, with how later sets drift and how it is made safe. */
+/** Puts a technique into a slot, with how later sets drop off and how failure is made safe. */
 export function takeTechnique(
   { block, change }: Table,
   slotId: string,

@@ -12,19 +12,19 @@ import type { Guess } from './columns/column';
 import type { Cell } from './layout';
 import { boardOf, put, rowAt, shortId, type Table, unissuedWeeks } from './table';
 
-/** What was copied last: its text, and whole slots as they are. */
+/** The last copied content: its text, and whole slots. */
 export interface Copied {
   readonly text: string;
   readonly slots: readonly Slot[];
 }
 
-/** A range for the clipboard. */
+/** A range as text for the clipboard. */
 export function copyRange(table: Table, range: Range, tableText: TableText): Copied {
   const board = boardOf(table);
   return { text: copyText(range, board, tableText), slots: copiedSlots(range, board) };
 }
 
-/** Puts the clipboard's text into the table from a cell on; slots copied here come back as they were. */
+/** Pastes clipboard text into the table from a cell on; slots copied here are pasted unchanged. */
 export function pasteAt(
   table: Table,
   text: string,

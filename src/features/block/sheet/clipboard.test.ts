@@ -71,7 +71,7 @@ const range = (from: string, a: ColumnId, to: string, b: ColumnId): Range => ({
 });
 const slotOf = (made: Block, id: string) => findSlot(made, id)?.slot;
 
-test('cells are copied as lines and tabs; names alone stand for their whole slots', () => {
+test('cells are copied as lines and tabs; names alone stand for whole slots', () => {
   expect(copyText(range('a1', 'sets', 'a2', 'range'), board(base), tableText)).toBe(
     'sets\treps\n3\t8–12\n1\t8–12',
   );
@@ -88,11 +88,11 @@ test('cells are copied as lines and tabs; names alone stand for their whole slot
   ]);
   expect(whole[1]?.split('\t').slice(0, 3)).toEqual(['leg press', '3', '8–12']);
   expect(whole[2]).toContain('rest-pause (sets 1; pauses 2');
-  // The set the load is found from goes along, be it the athlete's own.
+  // The set behind the load is copied too, even the athlete's own.
   expect(whole[1]?.split('\t').at(-1)).toBe('60 × 10 @2');
 });
 
-test('what was copied pastes back to the same slots', () => {
+test('copied cells paste back to the same slots', () => {
   const text = copyText(range('a1', 'slot', 'a2', 'slot'), board(base), tableText);
   const other = block([session('a', 0, [slot('a1', 'pull-up'), slot('a2', 'pull-up')])]);
   const made = after(
@@ -104,12 +104,12 @@ test('what was copied pastes back to the same slots', () => {
     expect(is?.exercise).toEqual(was?.exercise);
     expect(is?.technique).toEqual(was?.technique);
     expect([is?.range, is?.rest, is?.rir]).toEqual([was?.range, was?.rest, was?.rir]);
-    // It stays the athlete's: the slot has none of its own.
+    // It stays the athlete's: the slot gets none of its own.
     expect(is?.start).toBeNull();
   }
 });
 
-test('a table from a spreadsheet goes over the rows below and adds slots at the end of the session', () => {
+test('a table from a spreadsheet overwrites the rows below and adds slots at the end of the session', () => {
   const table = 'Hack squat\t4\t6-10\t2\r\nseated leg curl\t3\t10-15\r\nLeg extension\t2\t12–20\t\t\t60\r\n';
   const made = after(
     base,
@@ -135,7 +135,7 @@ test('on a session row everything becomes new slots at its end', () => {
   expect(made.sessions[1]?.slots.map(({ exercise }) => exercise.id)).toEqual(['pull-up', 'cable-crunch']);
 });
 
-test('one cell that cannot be read refuses all of it, and says which', () => {
+test('one unreadable cell refuses everything, and is named', () => {
   const bad = pasteTable(
     readTable('3\t8-12\n4\tmany', tableText),
     { row: 'a1', column: 'sets' },
@@ -149,14 +149,14 @@ test('one cell that cannot be read refuses all of it, and says which', () => {
   });
 });
 
-test('slots copied here come back as they were, under new ids', () => {
+test('slots copied here are pasted unchanged, with new ids', () => {
   const slots = copiedSlots(range('a1', 'slot', 'a2', 'slot'), board(base));
   const made = after(base, { ok: true, value: pasteSlots(slots, 'b', 'b1', board(base).newId) });
   expect(made.sessions[1]?.slots.map(({ id }) => id)).toEqual(['b1', 'new1', 'new2']);
   expect(made.sessions[1]?.slots[2]).toEqual({ ...slotOf(base, 'a2'), id: 'new2' });
 });
 
-test('fill down copies the first row’s cells, fill across the first week', () => {
+test('fill down copies the first row’s cells, fill right the first week', () => {
   const down = after(
     base,
     fillDown(range('a1', 'sets', 'a2', 'rest'), board({ ...base, sessions: base.sessions })),
@@ -174,13 +174,13 @@ test('fill down copies the first row’s cells, fill across the first week', () 
   expect(slotOf(cleared, 'a1')?.weeks.map(({ week }) => week)).toEqual([1]);
 });
 
-test('a week takes its own sets, reps, load and RIR, and only what differs from the rules', () => {
+test('a week takes its own sets, reps, load and RIR, and stores only what differs from the rules', () => {
   const typed = (text: string) => pasteTable([[text]], { row: 'a1', column: 'w2' }, board(base));
   const own = (text: string) => slotOf(after(base, typed(text)), 'a1')?.weeks[0];
   expect(own('4×8·65@2')).toMatchObject({ week: 2, sets: 4, reps: 8, load: { value: 65 } });
   expect(own('@0')).toMatchObject({ sets: null, reps: null, load: null, rir: 0 });
   expect(own('5x')).toMatchObject({ sets: 5, reps: null });
-  // What the rules have already stays theirs.
+  // Values equal to the rules' stay with the rules.
   const planned = board(base).blockPlan.weeks[1]?.plan.sessions[0]?.slots[0];
   const [first] = planned?.sets ?? [];
   expect(own(`3×${first?.reps}·${first?.load}`)).toBeUndefined();
@@ -188,13 +188,13 @@ test('a week takes its own sets, reps, load and RIR, and only what differs from 
   expect(typed('·61.3')).toMatchObject({ ok: false, problems: [{ code: 'load-not-makeable' }] });
 });
 
-test('assistance is written with its sign in place of the dot, and reads back', () => {
+test('assistance is written with its sign, and reads back', () => {
   const own = after(base, pasteTable([['3×8 −20']], { row: 'b1', column: 'w2' }, board(base)));
   expect(slotOf(own, 'b1')?.weeks[0]).toMatchObject({ week: 2, reps: 8, load: { value: -20, unit: 'kg' } });
   const weekState = board(own).blockPlan.weeks[1];
   const planned = weekState?.plan.sessions[1]?.slots[0];
   if (weekState === undefined || planned === undefined) throw new Error('no week 2');
-  // Each set has its own reps; so written it reads back as well.
+  // Each set has its own reps; written that way it also reads back.
   const shown = cellAsText(setLines(planned, weekState, 'b'));
   expect(shown).toBe('bw−20 × 8, 7, 6');
   const again = after(base, pasteTable([[shown]], { row: 'b1', column: 'w2' }, board(base)));
@@ -213,7 +213,7 @@ test('a week copies set by set and part by part, and reads back as the same firs
   const [one, two, three] = planned;
   expect(top).toBe(`${one?.load} × ${one?.reps} @4; ${two?.load} × ${two?.reps}, ${three?.reps}`);
   expect(even).toMatch(/^[\d.]+ × \d+, \d+, \d+$/);
-  // Pasted where it stands nothing is of the week's own.
+  // Pasted onto itself it makes no override.
   for (const [row, text] of [
     ['a1', top],
     ['a2', even],
@@ -254,7 +254,7 @@ test('tempo and rest of the same paste win over those of the new exercise', () =
   });
 });
 
-test('an exercise is replaced everywhere, what spoke of the old one is dropped', () => {
+test('replacing an exercise everywhere drops what was specific to the old one', () => {
   const twice = block([
     session('a', 0, [
       slot('a1', 'leg-press', {
@@ -275,7 +275,7 @@ test('an exercise is replaced everywhere, what spoke of the old one is dropped',
   expect(slotOf(made, 'a1')?.weeks).toEqual([{ week: 1, sets: 2, reps: null, load: null, rir: null }]);
 });
 
-test('a technique reads back from its text, whatever its parameters', () => {
+test('a technique reads back from its text with any parameters', () => {
   const kinds = [
     'straight',
     'rest-pause',

@@ -29,7 +29,7 @@ import { type Cell, type ColumnId, type Row, sessionIn, weekOf } from './layout'
 import { overrideText, weekEntry } from './week-entry';
 import { cellAsText, setLines } from './week-text';
 
-/** What copying and pasting look at. */
+/** What copying and pasting need. */
 export interface Board {
   readonly block: Block;
   readonly athlete: Athlete;
@@ -38,12 +38,12 @@ export interface Board {
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
   readonly newId: () => string;
-  /** Finds everyday and similar names of exercises, and tells which were guessed. */
+  /** Finds everyday and similar exercise names, and tells which were guessed. */
   readonly likely?: LikelyExercise | undefined;
   readonly onGuess?: ((guess: Guess) => void) | undefined;
 }
 
-/** What reads and writes tables of text. */
+/** The reader and writer of tab-separated text. */
 export type TableText = typeof import('./table-text');
 
 /** A rectangle of cells, both ends included. */
@@ -65,7 +65,7 @@ export function cellsOf(
   };
 }
 
-/** A cell as it goes to a spreadsheet and comes back. */
+/** A cell's text for a spreadsheet, readable again. */
 export function cellCopy(row: Row, column: ColumnId, board: Board): string {
   if (row.kind === 'weeks') return '';
   if (row.kind === 'session') return column === 'slot' ? row.session.name : '';
@@ -94,15 +94,15 @@ function plannedSlot(blockPlan: BlockPlan, week: number, sessionId: string, slot
   return sessionIn(weekState, sessionId)?.slots.find((one) => one.slotId === slotId);
 }
 
-/** What stands over a column, in a table that goes to a spreadsheet. */
+/** A column's heading in a table for a spreadsheet. */
 function headOf(column: ColumnId): string {
   const week = weekOf(column);
   return week === null ? (prescriptionColumn(column)?.head ?? '') : words.week(week);
 }
 
 /**
- * Cells as text for a spreadsheet: tabs between columns, lines between rows, heads over more columns than one. Names
- * alone stand for their whole slots.
+ * Cells as text for a spreadsheet: tabs between columns, lines between rows, headings over more than one column.
+ * Names alone stand for whole slots.
  */
 export function copyText(range: Range, board: Board, { writeTable }: Pick<TableText, 'writeTable'>): string {
   const { rows, columns } = cellsOf(range, board);
@@ -115,14 +115,14 @@ export function copyText(range: Range, board: Board, { writeTable }: Pick<TableT
   return writeTable([...heads, ...lines]);
 }
 
-/** Whole slots of a range, for pasting them as they are. */
+/** Whole slots of a range, for pasting them unchanged. */
 export function copiedSlots(range: Range, board: Board): readonly Slot[] {
   const { rows, columns } = cellsOf(range, board);
   if (columns.length !== 1 || columns[0] !== 'slot') return [];
   return rows.flatMap((row) => (row.kind === 'slot' ? [row.slot] : []));
 }
 
-/** Text of a spreadsheet as cells; a row of heads as they are copied from here is none. */
+/** A spreadsheet's text as cells; headings as copied from here are skipped. */
 export function readTable(
   text: string,
   { parseTable }: Pick<TableText, 'parseTable'>,
@@ -138,7 +138,7 @@ function isHead(row: readonly string[] | undefined): boolean {
   return row.every((cell) => HEADS.has(cell.toLowerCase()) || /^(?:wk|week) \d+$/i.test(cell));
 }
 
-/** The edit that puts a text into one cell of a slot. */
+/** The edit that puts text into one cell of a slot. */
 export function cellEdit(
   text: string,
   slot: Slot,
@@ -162,15 +162,15 @@ export function cellEdit(
     return weekEntry(text, slot, week, planned, { exercise, place: here });
   }
   const prescription = prescriptionColumn(column);
-  // An empty cell of a spreadsheet clears what can be cleared, and says nothing of the rest.
+  // An empty cell clears what can be cleared, and otherwise changes nothing.
   if (prescription === undefined || (text === '' && prescription.clear === undefined)) return ok(null);
   const { likely, onGuess } = board;
   return prescription.read(text, slot, { athlete, catalogue, place: here, likely, onGuess });
 }
 
 /**
- * Puts the cells of a spreadsheet into the table from a cell on: rows below are overwritten, and what goes beyond the
- * session's last slot becomes new slots where the first column names an exercise. All of it or nothing, as one edit.
+ * Pastes a spreadsheet's cells into the table from a cell on: rows below are overwritten, and rows beyond the
+ * session's last slot become new slots if the first column names an exercise. All of it or nothing, as one edit.
  */
 export function pasteTable(table: readonly (readonly string[])[], at: Cell, board: Board): Result<Edit> {
   const row = board.rows.find(({ id }) => id === at.row);
@@ -229,12 +229,12 @@ export function pasteTable(table: readonly (readonly string[])[], at: Cell, boar
   return ok({ kind: 'batch', edits });
 }
 
-/** Cells in the order in which one may lean on the other: the exercise first, then the technique, then its sets. */
+/** Cells in order of dependence: the exercise first, then the technique, then its sets. */
 function order(column: ColumnId): number {
   return prescriptionColumn(column)?.pasteOrder ?? Number.POSITIVE_INFINITY;
 }
 
-/** New slots like some others, behind a place in a session. */
+/** Copies of slots, inserted after a position in a session. */
 export function pasteSlots(
   slots: readonly Slot[],
   session: string,
@@ -289,7 +289,7 @@ function each(rows: readonly Row[], edit: (row: Row) => Result<Edit>): Result<Ed
   return ok({ kind: 'batch', edits });
 }
 
-/** Clears what can be cleared: weeks of their own, starts, tempos. */
+/** Clears what can be cleared: overrides of weeks, start sets, tempos. */
 export function clearCells(range: Range, board: Board): Result<Edit> {
   const { rows, columns } = cellsOf(range, board);
   const edits: SingleEdit[] = [];
@@ -304,7 +304,7 @@ export function clearCells(range: Range, board: Board): Result<Edit> {
   return ok({ kind: 'batch', edits });
 }
 
-/** Puts one exercise in the place of another in every slot of the block. */
+/** Replaces an exercise in every slot of the block. */
 export function replaceExercise(
   { block, catalogue }: Pick<Board, 'block' | 'catalogue'>,
   from: string,
@@ -318,7 +318,7 @@ export function replaceExercise(
   };
 }
 
-/** A technique with the sets a slot had, as near as its shape allows. */
+/** A technique with the slot's number of sets, as close as its shape allows. */
 export function keepingSets(technique: Slot['technique'], before: Slot['technique']): Slot['technique'] {
   const { least, most } = setLimits(technique);
   const sets = setCount(before);

@@ -6,15 +6,15 @@ import inPlace from '@/ui/in-place.module.css';
 import { problemSentence } from '@/ui/words/problems';
 import classes from '../block.module.css';
 
-/** Where the cursor goes after a cell was left. */
+/** Where the cursor goes after leaving a cell. */
 export type Leave = 'stay' | 'down' | 'up' | 'right' | 'left';
 
 interface TextEditorProps {
   readonly label: string;
   readonly initial: string;
-  /** Typed over: the caret stands behind the first character instead of the text being selected. */
+  /** Typed over: the caret is after the first character instead of selecting the text. */
   readonly typed: boolean;
-  /** Takes the text; answers with what is wrong with it, and the cell stays open. */
+  /** Accepts the text; returns what is wrong with it, and the cell stays open. */
   readonly onCommit: (text: string, leave: Leave) => readonly Problem[];
   readonly onCancel: () => void;
 }
@@ -25,7 +25,7 @@ function leaveBy(event: React.KeyboardEvent): Leave | null {
   return null;
 }
 
-/** Types in place. Enter and Tab commit and move on, Esc leaves all as it was; a refusal is said right below. */
+/** Types in place. Enter and Tab commit and move on, Esc cancels; an error shows right below. */
 export function TextEditor({ label, initial, typed, onCommit, onCancel }: TextEditorProps) {
   const [text, setText] = useState(initial);
   const [problems, setProblems] = useState<readonly Problem[]>([]);

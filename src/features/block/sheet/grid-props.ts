@@ -5,13 +5,13 @@ import type { Leave } from './editor';
 import type { Cell, ColumnId, Row } from './layout';
 import type { Adding } from './row-edits';
 
-/** A cell open for typing. `text` replaces what stands in it when it was opened by a letter or digit. */
+/** A cell open for typing. `text` replaces its content if it was opened by a letter or digit. */
 export interface Editing {
   readonly cell: Cell;
   readonly text: string | null;
 }
 
-/** What the table shows and what it calls. */
+/** What the table shows and calls. */
 export interface GridProps {
   readonly blockId: string;
   readonly block: Block;
@@ -21,16 +21,16 @@ export interface GridProps {
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
   readonly cursor: Cell;
-  /** The selected range; null where the cursor stands alone. */
+  /** The selected range; null if there is only the cursor. */
   readonly range: Range | null;
-  /** Whether the cursor was moved since the page was opened. */
+  /** Whether the cursor has moved since the page opened. */
   readonly moved: boolean;
   readonly editing: Editing | null;
-  /** Week and slot of open load calls, `week/slot`. */
+  /** Week and slot of open load proposals, `week/slot`. */
   readonly calls: ReadonlySet<string>;
-  /** Session that a new slot is being picked for, and the slot it will stand behind. */
+  /** The session a new slot is being chosen for, and the slot it will follow. */
   readonly adding: Adding | null;
-  /** Exercises that the last paste guessed from their names. */
+  /** Exercises guessed by the last paste. */
   readonly guesses: readonly Guess[];
   readonly onMove: (cell: Cell, extend?: boolean) => void;
   readonly onKey: (event: React.KeyboardEvent) => void;

@@ -36,10 +36,10 @@ function bySession(rows: readonly Row[]) {
   return groups;
 }
 
-/** What a slot's name takes on a small screen, in px. */
+/** Width of a slot's name on a small screen, in px. */
 const NARROW_NAME = 150;
 
-/** The Sheet's table: sessions, their slots, and every week. One tab stop; the arrows move within. */
+/** The Sheet's table: sessions, slots, and every week. One tab stop; arrow keys move inside. */
 export const Grid = memo(function Grid(props: GridProps) {
   const {
     blockPlan,
@@ -149,7 +149,7 @@ export const Grid = memo(function Grid(props: GridProps) {
   );
 });
 
-/** The pasted name that a slot's exercise was guessed from, while it still is that exercise. */
+/** The pasted name from which a slot's exercise was guessed, as long as it is that exercise. */
 function guessOf(guesses: readonly Guess[], { id, exercise }: Slot): string | null {
   return guesses.find((one) => one.slotId === id && one.exerciseId === exercise.id)?.text ?? null;
 }

@@ -11,7 +11,7 @@ import { type ColumnId, weekColumn } from './layout';
 
 const HEADS: readonly SheetColumn[] = PRESCRIPTION;
 
-/** Names of the columns, and each week with its RIR and hard sets. */
+/** Column headings, and each week with its RIR and hard sets. */
 export function HeadRow({
   blockPlan,
   cursor,

@@ -16,12 +16,12 @@ const blockPlan = unfold({ ...plain, issued: [], log: EMPTY_LOG });
 const rows = rowsOf(two);
 const columns = columnsOf(blockPlan);
 
-test('rows: the weeks, then sessions in the order of their days with their slots', () => {
+test('rows: weeks, then sessions in order of their days with their slots', () => {
   expect(rows.map(({ id }) => id)).toEqual(['weeks', 'a', 'a1', 'b', 'b1']);
   expect(rows.flatMap((row) => (row.kind === 'session' ? [row.letter] : []))).toEqual(['A', 'B']);
 });
 
-test('a session row has a name, a day, a place and its weeks; the cursor goes to the nearest cell on its left', () => {
+test('a session row has a name, a day, a place and its weeks; the cursor goes to the nearest used cell on its left', () => {
   const [weeks, row] = rows;
   if (row === undefined || weeks === undefined) throw new Error('no rows');
   expect(usedColumns(row, columns).slice(0, 4)).toEqual(['slot', 'sets', 'technique', 'w1']);
@@ -30,7 +30,7 @@ test('a session row has a name, a day, a place and its weeks; the cursor goes to
   expect(nearestColumn(weeks, 'slot', columns)).toBe('w1');
 });
 
-test('cells print what is written, weeks what is asked or was done', () => {
+test('cells show what is written, weeks what is planned or was done', () => {
   const [, , row] = rows;
   if (row?.kind !== 'slot') throw new Error('expected a slot');
   expect(cellText('range', row.slot, known).shown).toBe('8–12');
@@ -68,7 +68,7 @@ test('cells print what is written, weeks what is asked or was done', () => {
   expect(setLines(asked, after, 'a')).toEqual([{ load: '57.5', reps: '10, 9, 8', mark: '▼', logged: true }]);
 });
 
-test('every cell of the table, every gauge and every setting has something to say', () => {
+test('every cell of the table, every gauge and every setting has an explanation', () => {
   const done = performWeek(
     { block: two, athlete: someone, issued: [], log: EMPTY_LOG },
     1,
@@ -122,7 +122,7 @@ test('every cell of the table, every gauge and every setting has something to sa
   }
 });
 
-test('the arrows: over what a row uses, past the row of weeks unless in a week, stopping at the edges', () => {
+test('arrow keys skip unused columns and, outside the weeks, the row of weeks, and stop at the edges', () => {
   const away = (row: string, column: 'slot' | 'rest' | 'w1', across: number, down: number) =>
     cellAway({ row, column }, across, down, rows, columns);
   expect(away('a1', 'slot', 1, 0)).toEqual({ row: 'a1', column: 'sets' });

@@ -12,15 +12,15 @@ import { PRESCRIPTION, type PrescriptionColumn, prescriptionColumn } from './col
 /** Width of a week's column, in px. */
 export const WEEK_WIDTH = 130;
 
-/** What of it is left for reps beside the load, in px. */
+/** Width for reps beside the load, in px. */
 export const REPS_WIDTH = 74;
 
-/** Least width of a column, in px. */
+/** Minimum width of a column, in px. */
 export function widthOf(column: ColumnId): number {
   return prescriptionColumn(column)?.width ?? WEEK_WIDTH;
 }
 
-/** A column: of the prescription, or `w3` for week 3. */
+/** A column of the prescription, or `w3` for week 3. */
 export type ColumnId = PrescriptionColumn | `w${number}`;
 
 export type Row =
@@ -34,7 +34,7 @@ export type Row =
       readonly at: number;
     };
 
-/** Where the cursor stands. Session and block rows use only some of the columns. */
+/** The cursor's position. Session and block rows use only some columns. */
 export interface Cell {
   readonly row: string;
   readonly column: ColumnId;
@@ -60,10 +60,10 @@ export function rowsOf(block: Block): readonly Row[] {
   return [{ kind: 'weeks', id: 'weeks' }, ...sessions];
 }
 
-/** Name, day and place of a session stand in these. */
+/** A session's name, day and place are in these. */
 const SESSION_COLUMNS: ReadonlySet<ColumnId> = new Set(['slot', 'sets', 'technique']);
 
-/** The columns of a row that hold something. */
+/** The columns a row uses. */
 export function usedColumns(row: Row, columns: readonly ColumnId[]): readonly ColumnId[] {
   switch (row.kind) {
     case 'slot':
@@ -75,7 +75,7 @@ export function usedColumns(row: Row, columns: readonly ColumnId[]): readonly Co
   }
 }
 
-/** The used column of a row nearest to a wished one, never further right than it when there is a choice. */
+/** The used column of a row nearest to a given one, preferring the left. */
 export function nearestColumn(
   row: Row,
   wished: ColumnId,
@@ -86,7 +86,7 @@ export function nearestColumn(
   return [...used].reverse().find((column) => columns.indexOf(column) <= at) ?? used[0];
 }
 
-/** The session of a week, as planned or as issued. */
+/** The session of a week, as planned or as sent. */
 export function sessionIn(weekState: WeekState, sessionId: string): SessionPlan | undefined {
   return weekState.plan.sessions.find((session) => session.sessionId === sessionId);
 }

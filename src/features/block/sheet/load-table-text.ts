@@ -2,13 +2,13 @@ import type { TableText } from './clipboard';
 
 let loaded: TableText | null = null;
 
-/** Fetches what reads and writes tables of text; asked for early, so that it is there for the first copy. */
+/** Loads the reader and writer of tab-separated text, early enough for the first copy. */
 export async function loadTableText(): Promise<TableText> {
   loaded ??= await import('./table-text');
   return loaded;
 }
 
-/** The same if it is there already: a clipboard event waits for nobody. */
+/** The same if it is loaded already: a clipboard event cannot wait. */
 export function tableTextNow(): TableText | null {
   return loaded;
 }

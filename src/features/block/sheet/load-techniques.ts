@@ -1,2 +1,2 @@
-/** Fetches the picker of techniques; asked for early, so that it opens at once. */
+/** Loads the technique picker, early enough to open at once. */
 export const loadTechniques = () => import('../dialogs/technique-picker');

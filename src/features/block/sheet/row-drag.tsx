@@ -13,22 +13,22 @@ import * as words from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
 import { TOUCH } from '../touch';
 
-/** A drag begins once the pointer has gone so far: until then it is a click. */
+/** Pointer distance that starts a drag; below it is a click. */
 const DISTANCE = 5;
 
 interface RowDragProps {
-  /** A slot was set down at a row, on its lower half or its upper. */
+  /** A slot was dropped on a row, on its lower or upper half. */
   readonly onDrop: (slot: string, onto: string, below: boolean) => void;
   readonly children: React.ReactNode;
 }
 
-/** Slots are dragged by the number before their name and set down at any row. */
+/** Slots are dragged by the number before their name and dropped on any row. */
 export function RowDrag({ onDrop, children }: RowDragProps) {
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: DISTANCE } }),
     useSensor(TouchSensor, { activationConstraint: TOUCH }),
   );
-  // Where the pointer is on the screen: the drag's own way counts what scrolled by as well.
+  // The pointer's position on screen: the drag's own offset includes scrolling.
   const pointer = useRef({ x: 0, y: 0 });
   useWindowEvent('pointermove', ({ clientX, clientY }) => {
     pointer.current = { x: clientX, y: clientY };
@@ -48,7 +48,7 @@ export function RowDrag({ onDrop, children }: RowDragProps) {
   );
 }
 
-/** The number of a slot in its session: what it is dragged by. */
+/** A slot's number in its session, which is its drag handle. */
 export function DragHandle({ slotId, at }: { readonly slotId: string; readonly at: number }) {
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: slotId });
   return (

@@ -15,13 +15,13 @@ import { setField } from './columns/column';
 import type { Row } from './layout';
 import { put, shortId, type Table } from './table';
 
-/** Where a new slot goes: a session, and the slot it will stand behind. */
+/** Where a new slot goes: a session, and the slot it will follow. */
 export interface Adding {
   readonly session: string;
   readonly after: string | null;
 }
 
-/** Another exercise in the place of one, wherever it stands in the block. */
+/** Replaces an exercise everywhere in the block. */
 export function replaceEverywhere(table: Table, from: string, value: string): void {
   const { id, variant } = pickedExercise(value);
   const exercise = table.catalogue.newest(id);
@@ -29,12 +29,12 @@ export function replaceEverywhere(table: Table, from: string, value: string): vo
   put(table, ok(replaceExercise(table, from, exercise, variant)));
 }
 
-/** Joins a slot to the one above, or parts them. */
+/** Joins a slot to the one above, or separates them. */
 export function joinRow({ attempt }: Table, row: Row): void {
   if (row.kind === 'slot' && row.at > 1) attempt(setField(row.slot, 'joined', !row.slot.joined));
 }
 
-/** Adds a working set to a slot, where its technique allows one more. */
+/** Adds a working set to a slot, if its technique allows. */
 export function addSet({ attempt }: Table, row: Row): void {
   if (row.kind !== 'slot') return;
   const { technique } = row.slot;
@@ -43,7 +43,7 @@ export function addSet({ attempt }: Table, row: Row): void {
     attempt(setField(row.slot, 'technique', withSetCount(technique, sets)));
 }
 
-/** Sets a dragged slot down at another row. */
+/** Drops a dragged slot on another row. */
 export function dropSlot({ rows, attempt }: Table, slotId: string, onto: string, below: boolean): void {
   const row = rows.find(({ id }) => id === onto);
   if (row === undefined || row.kind === 'weeks' || slotId === onto) return;
@@ -54,14 +54,14 @@ export function dropSlot({ rows, attempt }: Table, slotId: string, onto: string,
   attempt({ kind: 'slot/move', slot: slotId, session: session.id, after });
 }
 
-/** Where a new slot behind a row would go. */
+/** Where a new slot after a row goes. */
 export function addingBehind(row: Row | undefined): Adding | null {
   if (row?.kind === 'session')
     return { session: row.session.id, after: row.session.slots.at(-1)?.id ?? null };
   return row?.kind === 'slot' ? { session: row.session.id, after: row.slot.id } : null;
 }
 
-/** Adds a slot of a picked exercise and goes to it. */
+/** Adds a slot for a chosen exercise and moves to it. */
 export function addSlot({ catalogue, athlete, attempt, move }: Table, adding: Adding, value: string): void {
   const { id, variant } = pickedExercise(value);
   const exercise = catalogue.newest(id);
@@ -70,7 +70,7 @@ export function addSlot({ catalogue, athlete, attempt, move }: Table, adding: Ad
   if (attempt({ kind: 'slot/add', ...adding, slot }).ok) move({ row: slot.id, column: 'sets' });
 }
 
-/** Adds a session on the first free day that the athlete has. @returns it, or undefined where none can be added */
+/** Adds a session on the athlete's first free day. @returns it, or undefined if none can be added */
 export function addSession({ block, athlete, attempt }: Table): Session | undefined {
   const taken = new Set(block.sessions.map(({ day }) => day));
   const free = Array.from({ length: block.cycleDays }, (_, day) => day).filter((day) => !taken.has(day));
@@ -94,7 +94,7 @@ export function removeRow({ attempt }: Table, row: Row): void {
   if (row.kind === 'session') attempt({ kind: 'session/remove', session: row.session.id });
 }
 
-/** Takes out every slot of a range, as one edit. */
+/** Removes every slot of a range, as one edit. */
 export function removeSlots(table: Table, range: Range): void {
   const edits = cellsOf(range, table).rows.flatMap((row): SingleEdit[] =>
     row.kind === 'slot' ? [{ kind: 'slot/remove', slot: row.slot.id }] : [],
@@ -102,7 +102,7 @@ export function removeSlots(table: Table, range: Range): void {
   put(table, ok({ kind: 'batch', edits }));
 }
 
-/** Moves a slot one up or down; at the end of its session into the one before or behind. */
+/** Moves a slot up or down; at the end of its session into the previous or next one. */
 export function shiftRow({ block, attempt }: Table, row: Row, by: -1 | 1): void {
   if (row.kind !== 'slot') return;
   const { slots, id } = row.session;

@@ -34,7 +34,7 @@ const made = block([
   ]),
 ]);
 
-test('groups stand in a bracket, named at its top', () => {
+test('groups have a bracket, with their name at the top', () => {
   const views = viewsOf(made);
   const brackets = [...views].map(([id, { bracket, group }]) => [
     id,
@@ -52,7 +52,7 @@ test('groups stand in a bracket, named at its top', () => {
   ]);
 });
 
-test('an edit leaves the views of all other rows the very same, so that they are not drawn again', () => {
+test('an edit leaves the view objects of all other rows unchanged, so that they do not render again', () => {
   const before = viewsOf(made, NONE);
   const longer = viewsOf(after(made, { kind: 'slot/set', slot: 'b1', field: 'rest', value: 150 }), NONE);
   const changed = [...longer.keys()].filter((id) => longer.get(id) !== before.get(id));
@@ -60,14 +60,14 @@ test('an edit leaves the views of all other rows the very same, so that they are
   expect(longer.get('b1')?.cells.find(({ column }) => column === 'rest')?.shown).toBe('150');
 });
 
-test('an edit that changes nothing that is shown keeps its own row as well', () => {
+test('an edit without visible effect keeps its own row’s view too', () => {
   const before = viewsOf(made, NONE);
   const noted = viewsOf(after(made, { kind: 'slot/set', slot: 'a1', field: 'note', value: 'slowly' }), NONE);
   expect(noted.get('a2')).toBe(before.get('a2'));
   expect(noted.get('a1')).toEqual(before.get('a1'));
 });
 
-test('what is of a week’s own, what awaits the coach, what a gate holds back: each is marked', () => {
+test('overrides, open proposals and limits are marked', () => {
   const own = after(made, {
     kind: 'slot/set',
     slot: 'a1',
@@ -89,7 +89,7 @@ test('what is of a week’s own, what awaits the coach, what a gate holds back: 
   expect([how('b2'), how('b4')]).toEqual([false, true]);
 });
 
-test('a week that was done shows what was done', () => {
+test('a finished week shows what was done', () => {
   const state = performWeek({ block: made, athlete: who, issued: [], log: EMPTY_LOG }, 1);
   const blockPlan = unfold({ block: made, athlete: who, exercises: lookup, answers: [], ...state });
   const views = slotViews(rowsOf(made), { athlete: who, catalogue, blockPlan, calls: NONE });

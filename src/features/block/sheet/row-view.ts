@@ -29,7 +29,7 @@ export interface CellView extends CellText {
 export interface WeekView {
   readonly column: ColumnId;
   readonly lines: readonly SetLine[];
-  /** Keeps something of its own. */
+  /** Has an override. */
   readonly own: boolean;
   readonly call: boolean;
   readonly logged: boolean;
@@ -37,10 +37,10 @@ export interface WeekView {
   readonly deload: boolean;
 }
 
-/** A slot's place in its group, drawn as a bracket beside the names. */
+/** A slot's position in its group, drawn as a bracket beside the names. */
 export type Bracket = 'none' | 'top' | 'middle' | 'bottom';
 
-/** All that a slot's row shows, as text: a row whose view is as it was is not drawn again. */
+/** Everything a slot's row shows, as text: a row with an unchanged view does not render again. */
 export interface SlotView {
   readonly at: number;
   readonly bracket: Bracket;
@@ -53,11 +53,11 @@ export interface Viewed {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
   readonly blockPlan: BlockPlan;
-  /** Week and slot of open load calls, `week/slot`. */
+  /** Week and slot of open load proposals, `week/slot`. */
   readonly calls: ReadonlySet<string>;
 }
 
-/** The planned slots of a ladder by week and slot, `week/slot`. */
+/** The planned slots by week and slot, `week/slot`. */
 export function plannedSlots(blockPlan: BlockPlan): ReadonlyMap<string, SlotPlan> {
   return new Map(
     blockPlan.weeks.flatMap(({ plan }) =>
@@ -68,7 +68,7 @@ export function plannedSlots(blockPlan: BlockPlan): ReadonlyMap<string, SlotPlan
   );
 }
 
-/** Brackets and names of a session's groups by slot. */
+/** Brackets and names of a session's groups, by slot. */
 function bracketsOf(
   session: Session,
   catalogue: Catalogue,
@@ -89,10 +89,10 @@ function bracketsOf(
   return found;
 }
 
-/** The last view of each slot with all it was made from. */
+/** The last view of each slot with its inputs. */
 const kept = new WeakMap<Slot, { readonly from: readonly unknown[]; readonly view: SlotView }>();
 
-/** The view made before, where it was made from the same. */
+/** The previous view, if its inputs are the same. */
 function keptView(slot: Slot, from: readonly unknown[], make: () => SlotView): SlotView {
   const before = kept.get(slot);
   if (
@@ -102,7 +102,7 @@ function keptView(slot: Slot, from: readonly unknown[], make: () => SlotView): S
   )
     return before.view;
   const made = make();
-  // Made from something else, but to the same effect: the row need not be drawn again.
+  // Different inputs with the same result: the row need not render again.
   const view = before !== undefined && isEqual(before.view, made) ? before.view : made;
   kept.set(slot, { from, view });
   return view;

@@ -1,7 +1,7 @@
 import { type Edit, ok, type Result, refused, type Session, WEEKDAYS } from '@/core';
 import { readNumber } from './read-number';
 
-/** Reads what was typed into a session's name or day. Days are weekdays or numbers from 1. */
+/** Reads a session's typed name or day. Days are weekdays or numbers from 1. */
 export function sessionEntry(column: 'name' | 'day', text: string, session: Session): Result<Edit> {
   if (column === 'name')
     return ok({ kind: 'session/set', session: session.id, field: 'name', value: text.trim() });

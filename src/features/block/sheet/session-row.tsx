@@ -13,7 +13,7 @@ import { PRESCRIPTION } from './columns/registry';
 import { type ColumnId, type Row, sessionIn, weekColumn, widthOf } from './layout';
 import { COLUMN_TEXT, mayRunOver, SESSION_NAME } from './text-width';
 
-/** The day takes the columns up to the one where the place stands. */
+/** The day spans the columns up to the place's. */
 const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'technique') - 1;
 
 const widthOfColumns = (columns: typeof PRESCRIPTION) => columns.reduce((sum, { width }) => sum + width, 0);
@@ -23,7 +23,7 @@ const PLACE_WIDTH = widthOfColumns(PRESCRIPTION.slice(1 + DAY_SPAN));
 interface SessionRowProps {
   readonly cycleDays: number;
   readonly athlete: Athlete;
-  /** Its weeks as they are shown. */
+  /** Its weeks as shown. */
   readonly blockId: string;
   readonly weeks: readonly WeekOfSession[];
   readonly row: Extract<Row, { kind: 'session' }>;
@@ -31,18 +31,18 @@ interface SessionRowProps {
   readonly editing: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
 }
 
-/** What a session shows of a week. */
+/** A session in a week, as shown. */
 export interface WeekOfSession {
   readonly column: ColumnId;
-  /** How long it lasts, with its day where that is the week's own; or that it is left out. */
+  /** Its duration, with its day if the week overrides it; or that it is skipped. */
   readonly text: string;
-  /** The session as it was done; null where it is not begun. */
+  /** The finished session; null if it has not started. */
   readonly done: string | null;
   readonly current: boolean;
   readonly deload: boolean;
 }
 
-/** The weeks of a session as they are shown. */
+/** A session's weeks as shown. */
 export function sessionWeeks(
   session: Session,
   blockPlan: BlockPlan,
@@ -85,7 +85,7 @@ function alike(a: SessionRowProps, b: SessionRowProps): boolean {
   );
 }
 
-/** One session: its name, day and place, and how long it lasts in each week. Drawn again only when that changes. */
+/** A session: name, day and place, and its duration in each week. Renders again only when these change. */
 export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
   const { blockId, cycleDays, athlete, weeks, row, cursor, editing } = props;
   const { session } = row;

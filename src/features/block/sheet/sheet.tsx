@@ -19,7 +19,7 @@ interface SheetProps {
   readonly sheet: SheetUse;
 }
 
-/** The block as one table, with the ways to add to it. */
+/** The block as one table, with ways to add to it. */
 export function Sheet({ blockId, shown, table, sheet }: SheetProps) {
   const { edits, calls } = sheet;
   const onSlot = useStable(() => edits.beginSlot(table.row));

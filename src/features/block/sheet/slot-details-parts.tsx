@@ -42,10 +42,10 @@ export interface SlotDetailsProps {
   readonly onClose: () => void;
 }
 
-/** A part of the details of a slot. */
+/** A section of a slot's details. */
 export interface PartProps extends SlotDetailsProps {
   readonly slot: Slot;
-  /** In the slot's set-up, and as the library has it. */
+  /** With the slot's variant, and as in the library. */
   readonly exercise: Exercise;
   readonly pinned: Exercise;
   readonly set: <F extends keyof Slot>(field: F, value: Slot[F]) => void;
@@ -63,7 +63,7 @@ const RULE_WORDS: Readonly<Record<Slot['loadRule'], string>> = {
   'variation chain': screenWords.nextHarderVariation,
 };
 
-/** How its load and sets go on, and how its later sets and its range are done. */
+/** How load and sets progress, and how later sets and the range work. */
 export function Progress({ slot, set }: PartProps) {
   return (
     <>
@@ -124,7 +124,7 @@ const closing =
   (value: number) =>
   ({ id }: Slot): SingleEdit => ({ kind: 'slot/set', slot: id, field: 'optionalSets', value });
 
-/** What it is done in turn with, its closing sets, its set-ups, its stretch, and what makes it safe. */
+/** Supersets, finishing sets, variants, stretch, and how failure is made safe. */
 export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps) {
   // A group is repeated as one.
   const group = groupsOf(row.session).find((members) => members.some(({ id }) => id === slot.id)) ?? [slot];
@@ -230,7 +230,7 @@ function StretchLine({ slot, set }: Pick<PartProps, 'slot' | 'set'>) {
   );
 }
 
-/** What the athlete is told, what they may take instead, and how they warm up. */
+/** The athlete's note, substitutes, and warm-up. */
 export function Notes(props: PartProps) {
   const { slot, exercise, planned, athlete, set } = props;
   const setUp = setUpOf(athlete, exercise.id);

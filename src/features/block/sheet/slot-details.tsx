@@ -10,11 +10,11 @@ import * as screenWords from '@/ui/words/screens/sheet';
 import classes from './slot-details.module.css';
 import { Course, Notes, type PartProps, Progress, type SlotDetailsProps } from './slot-details-parts';
 
-/** All of a slot that has no column of its own. */
+/** Everything about a slot that has no column. */
 export default function SlotDetails(props: SlotDetailsProps) {
   const { row, catalogue, attempt, onClose } = props;
   const { slot } = row;
-  // The panel takes room from the table: the slot it speaks of stays in sight.
+  // The panel takes space from the table: its slot stays visible.
   useEffect(() => {
     window.document.querySelector(`[data-row="${slot.id}"]`)?.scrollIntoView({ block: 'nearest' });
   }, [slot.id]);

@@ -11,19 +11,19 @@ import { COLUMN_TEXT, mayRunOver, REPS_TEXT, SLOT_NAME } from './text-width';
 
 interface SlotRowProps {
   readonly id: string;
-  /** Kept from drawing to drawing while nothing of it changes. */
+  /** The same object while nothing changes. */
   readonly view: SlotView;
-  /** The column the cursor stands in; null while it is in another row. */
+  /** The cursor's column; null if it is in another row. */
   readonly cursor: ColumnId | null;
   /** Columns of this row in the selected range. */
   readonly selected: readonly ColumnId[] | null;
-  /** The pasted name that its exercise was guessed from; null: its name was exact. */
+  /** The pasted name from which its exercise was guessed; null: it was exact. */
   readonly guess: string | null;
-  /** The cell open for typing with what is typed in, and its column; null while none of this row is. */
+  /** The open cell with its text, and its column; null if none of this row is open. */
   readonly editing: { readonly column: ColumnId; readonly editor: React.ReactNode } | null;
 }
 
-/** One slot: its prescription and its weeks. Drawn again only when something of it changes. */
+/** A slot: its prescription and its weeks. Renders again only when these change. */
 export const SlotRow = memo(function SlotRow({ id, view, cursor, selected, guess, editing }: SlotRowProps) {
   const common = (column: ColumnId) => ({
     'data-row': id,

@@ -12,7 +12,7 @@ import { newId } from '@/ui/new-id';
 import { type Board, cellsOf, type Range } from './clipboard';
 import { type Cell, type ColumnId, type Row, weekOf } from './layout';
 
-/** What the table's edits look at and go through. */
+/** What the table's edits use. */
 export interface Table {
   readonly block: Block;
   readonly athlete: Athlete;
@@ -20,9 +20,9 @@ export interface Table {
   readonly blockPlan: BlockPlan;
   readonly rows: readonly Row[];
   readonly columns: readonly ColumnId[];
-  /** Takes an edit, and says what is wrong where it is refused. */
+  /** Applies an edit, and says what is wrong if it is refused. */
   readonly attempt: (edit: Edit) => Result<null>;
-  /** Takes an edit quietly: who asks says what is wrong beside the cell. */
+  /** Applies an edit silently: the caller shows problems beside the cell. */
   readonly change: (edit: Edit) => Result<null>;
   readonly move: (cell: Cell) => void;
 }
@@ -38,7 +38,7 @@ export function rowAt({ rows }: Table, cell: Cell): Row | undefined {
   return rows.find(({ id }) => id === cell.row);
 }
 
-/** Refuses what would be written into a week that has been handed out. */
+/** Refuses edits of a sent week. */
 export function unissuedWeeks({ blockPlan }: Table, columns: readonly ColumnId[]): Result<null> {
   const issued = columns
     .map(weekOf)
@@ -46,14 +46,14 @@ export function unissuedWeeks({ blockPlan }: Table, columns: readonly ColumnId[]
   return issued == null ? ok(null) : refused({ code: 'week-issued', path: 'block/weeks', week: issued });
 }
 
-/** Takes an edit that was made of cells; one that changes nothing is none. */
+/** Applies an edit made of cells; one without changes is skipped. */
 export function put({ attempt }: Table, edit: Result<Edit>): Result<null> {
   if (!edit.ok) return edit;
   if (edit.value.kind === 'batch' && edit.value.edits.length === 0) return ok(null);
   return attempt(edit.value);
 }
 
-/** Takes an edit of a range that holds no week handed out. */
+/** Applies an edit of a range without sent weeks. */
 export function putWithin(
   table: Table,
   range: Range,

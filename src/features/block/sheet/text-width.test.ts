@@ -1,13 +1,13 @@
 import { REPS_WIDTH } from './layout';
 import { COLUMN_TEXT, mayRunOver, REPS_TEXT, SESSION_NAME, SLOT_NAME } from './text-width';
 
-test('a text is cut where its letters at their widest, with the padding, come to more than the cell', () => {
-  // Six digits at 0.571, two commas and two spaces at 0.29: 4.586 sizes of 12.5 px, and 2 px beside them.
+test('a text is cut off if its letters at their widest, with padding, exceed the cell', () => {
+  // Six digits at 0.571, two commas and two spaces at 0.29: 4.586 sizes of 12.5 px, and 2 px of padding.
   expect(mayRunOver('13, 12, 11', 59.4, REPS_TEXT)).toBe(false);
   expect(mayRunOver('13, 12, 11', 59.3, REPS_TEXT)).toBe(true);
 });
 
-test('a tempo, an effort and a rest stand in their columns uncut', () => {
+test('a tempo, an effort and a rest fit their columns', () => {
   expect(
     [
       ['31X0', 40],
@@ -27,12 +27,12 @@ test('the reps of three sets fit beside a load, a long name does not fit its col
   expect(mayRunOver('rear-foot-raised split squat', 158, SLOT_NAME)).toBe(true);
 });
 
-test('a session is named in the wide face', () => {
+test('a session’s name uses the wide face', () => {
   expect(mayRunOver('Upper, heavy', 158, SESSION_NAME)).toBe(false);
   expect(mayRunOver('Upper body, heavy day', 158, SESSION_NAME)).toBe(true);
 });
 
-test('letters of other scripts take a whole size', () => {
+test('letters of other scripts count a full size', () => {
   expect(mayRunOver('深蹲深蹲', 4 * 14 + 8, COLUMN_TEXT)).toBe(false);
   expect(mayRunOver('深蹲深蹲', 4 * 14 + 7, COLUMN_TEXT)).toBe(true);
 });

@@ -1,7 +1,7 @@
 import { type RefObject, useEffect } from 'react';
 import type { GridProps } from './grid-props';
 
-/** Keeps the focus of the page on the cursor's cell, once somebody has moved it. */
+/** Keeps the page's focus on the cursor's cell, once the cursor has moved. */
 export function useCellFocus(
   table: RefObject<HTMLTableElement | null>,
   { cursor, moved, editing, adding, rows }: GridProps,
@@ -11,14 +11,14 @@ export function useCellFocus(
   const focusCell = () =>
     table.current?.querySelector<HTMLElement>(`[data-row="${row}"][data-column="${column}"]`)?.focus();
 
-  // The cursor takes the focus along once somebody has moved it, never on first sight of the page.
+  // The cursor moves the focus once somebody has moved it, never when the page opens.
   // biome-ignore lint/correctness/useExhaustiveDependencies: focusCell is made of row and column
   useEffect(() => {
     if (!moved || typing) return;
     focusCell();
   }, [moved, typing, row, column]);
 
-  // A row that changes places, or goes, drops the focus it held: the cursor picks it up again.
+  // A row that moves or disappears loses the focus: the cursor takes it back.
   // biome-ignore lint/correctness/useExhaustiveDependencies: runs when the rows have changed
   useEffect(() => {
     if (!moved || typing || document.activeElement !== document.body) return;

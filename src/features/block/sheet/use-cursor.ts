@@ -22,7 +22,7 @@ const STEPS: Readonly<Record<string, readonly [across: number, down: number]>> =
   PageDown: [0, PAGE],
 };
 
-/** The cell so many used columns and rows away; the same one at an edge. */
+/** The cell this many used columns and rows away; the same one at an edge. */
 export function cellAway(
   cell: Cell,
   across: number,
@@ -38,7 +38,7 @@ export function cellAway(
     const to = used[Math.max(0, Math.min(used.length - 1, used.indexOf(cell.column) + across))];
     return to === undefined ? cell : { row: row.id, column: to };
   }
-  // Far steps stop at the last row there is; the row of weeks is entered from a week only.
+  // Long jumps stop at the last row; the row of weeks is only entered from a week.
   const wished = Math.max(0, Math.min(rows.length - 1, at + down));
   for (let to = wished; to >= 0 && to < rows.length; to += Math.sign(down) || 1) {
     const next = rows[to] as Row;
@@ -49,21 +49,21 @@ export function cellAway(
   return cell;
 }
 
-/** The cursor of the table, the cell open for typing, and what the why strip speaks of. */
+/** The table's cursor, the open cell, and what is explained. */
 export function useCursor(start: Cell, rows: readonly Row[], columns: readonly ColumnId[]) {
   const [wished, setWished] = useState<Cell>(start);
   const [focus, setFocus] = useState<Focus | null>({ kind: 'cell', cell: start });
   const [moved, setMoved] = useState(false);
   const [editing, setEditing] = useState<Editing | null>(null);
   const [anchor, setAnchor] = useState<Cell | null>(null);
-  // A row may have gone by an undo or from elsewhere.
+  // A row may have been removed by an undo or elsewhere.
   const cursor = rows.some(({ id }) => id === wished.row)
     ? wished
     : { row: 'weeks', column: columns.find((column) => weekOf(column) !== null) ?? 'slot' };
 
   const from = useRef(start);
   from.current = cursor as Cell;
-  /** Goes to a cell; with `extend` the range from where it began goes along. */
+  /** Moves to a cell; with `extend` the range from its start is extended. */
   const move = useCallback((cell: Cell, extend = false) => {
     setAnchor((before) => (extend ? (before ?? from.current) : null));
     setWished(cell);
@@ -90,7 +90,7 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
     move,
     step,
     row: rows.find(({ id }) => id === cursor.row),
-    /** Moves by a key that moves; whether it was one. */
+    /** Handles a navigation key; returns whether it was one. */
     stepByKey(key: string, extend = false): boolean {
       const away = STEPS[key];
       if (away !== undefined) step(...away, extend);
@@ -100,13 +100,13 @@ export function useCursor(start: Cell, rows: readonly Row[], columns: readonly C
       if (edge !== undefined) move({ row: cursor.row, column: edge }, extend);
       return away !== undefined || edge !== undefined;
     },
-    /** Opens a cell for typing, `text` in place of what stands in it. Weeks of a slot take what is theirs alone. */
+    /** Opens a cell for typing, with `text` instead of its content. In a week it edits the override. */
     edit(cell: Cell, text: string | null = null): void {
       const row = rows.find(({ id }) => id === cell.row);
       if (row === undefined || row.kind === 'weeks') return;
       if (row.kind === 'session' && weekOf(cell.column) !== null) return;
       move(cell);
-      // Letters that come while what takes them is still fetched are kept.
+      // Letters typed while the editor is still loading are kept.
       setEditing((before) =>
         before?.cell.row === cell.row && before.cell.column === cell.column && text !== null
           ? { cell, text: (before.text ?? '') + text }

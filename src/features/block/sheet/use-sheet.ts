@@ -13,14 +13,14 @@ interface SheetTools {
   readonly shown: Shown;
   readonly table: ReturnType<typeof useCursor>;
   readonly attempt: (edit: Edit) => Result<null>;
-  /** Says what a command was refused for. */
+  /** Shows why a command was refused. */
   readonly tell: (outcome: { readonly ok: boolean; readonly problems?: readonly Problem[] }) => void;
   readonly onAnswer: (calls: readonly Proposal[], outcome: 'accepted' | 'declined') => void;
-  /** Anything said of the last command is over. */
+  /** Clears the message of the last command. */
   readonly onKey: () => void;
 }
 
-/** What the Sheet does: its edits, and what its table calls. The table is drawn again only for what it shows. */
+/** The Sheet's edits and handlers. The table renders again only for what it shows. */
 export function useSheet({ session, shown, table, attempt, tell, onAnswer, onKey }: SheetTools) {
   const { cursor, editing } = table;
   const edits = useTableEdits({ ...shown, attempt, change: session.change, move: table.move });
@@ -32,7 +32,7 @@ export function useSheet({ session, shown, table, attempt, tell, onAnswer, onKey
     onMove: table.move,
     onKey: useStable((event: React.KeyboardEvent) => {
       if (edits.adding !== null) return;
-      // While the list of techniques is still fetched, what is typed is meant for it.
+      // While the technique list is loading, typed text belongs to it.
       if (editing !== null) {
         const { key, ctrlKey, altKey, metaKey } = event;
         if (

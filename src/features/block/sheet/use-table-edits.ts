@@ -20,10 +20,10 @@ import {
 } from './row-edits';
 import { putWithin, type Table } from './table';
 
-/** What the table does to the block: each a single undoable edit. */
+/** The table's edits of the block, each undoable as one. */
 export function useTableEdits(table: Table) {
   const [adding, setAdding] = useState<Adding | null>(null);
-  /** Exercises that the last paste guessed from their names. */
+  /** Exercises guessed by the last paste. */
   const [guesses, setGuesses] = useState<readonly Guess[]>([]);
   const copied = useRef<Copied>({ text: '', slots: [] });
   return {
@@ -54,13 +54,13 @@ export function useTableEdits(table: Table) {
     remove: (row: Row) => removeRow(table, row),
     removeSlots: (range: Range) => removeSlots(table, range),
     shift: (row: Row, by: -1 | 1) => shiftRow(table, row, by),
-    /** Asks for the exercise of a new slot behind a row. */
+    /** Asks for the exercise of a new slot after a row. */
     beginSlot: (row: Row | undefined) => setAdding(addingBehind(row)),
     addSlot(value: string): void {
       setAdding(null);
       if (adding !== null) addSlot(table, adding, value);
     },
-    /** Adds a session, and may ask for its first exercise. */
+    /** Adds a session, and optionally asks for its first exercise. */
     addSession(ask: boolean): string | undefined {
       const session = addSession(table);
       if (session !== undefined && ask) {

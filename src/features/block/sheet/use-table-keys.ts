@@ -7,26 +7,26 @@ import type { useTableEdits } from './use-table-edits';
 interface TableKeys {
   readonly table: ReturnType<typeof useCursor>;
   readonly edits: ReturnType<typeof useTableEdits>;
-  /** Load calls that wait in the cursor's cell. */
+  /** Open load proposals in the cursor's cell. */
   readonly waiting: readonly Proposal[];
   readonly onAnswer: (calls: readonly Proposal[], outcome: 'accepted' | 'declined') => void;
-  /** Says what a command was refused for. */
+  /** Shows why a command was refused. */
   readonly onOutcome: (outcome: { readonly ok: boolean }) => void;
 }
 
-/** The range a command works on: what is selected, or the cell of the cursor alone. */
+/** The range a command works on: the selection, or the cursor's cell. */
 export function rangeOf(range: Range | null, cursor: Cell): Range {
   return range ?? { from: cursor, to: cursor };
 }
 
-/** The row above the cursor's with the cursor's column, so that a single cell is filled from above. */
+/** The row above with the cursor's column, so that a single cell is filled from above. */
 function fromAbove(rows: readonly Row[], cursor: Cell): Range {
   const slots = rows.filter(({ kind }) => kind === 'slot');
   const above = slots[slots.findIndex(({ id }) => id === cursor.row) - 1];
   return { from: { row: above?.id ?? cursor.row, column: cursor.column }, to: cursor };
 }
 
-/** Keys of the table itself; answers whether it was one. */
+/** Handles the table's keys; returns whether it was one. */
 export function tableKeys({ table, edits, waiting, onAnswer, onOutcome }: TableKeys, rows: readonly Row[]) {
   const { cursor, row, range } = table;
 
@@ -69,7 +69,7 @@ export function tableKeys({ table, edits, waiting, onAnswer, onOutcome }: TableK
     else if (key === 'Enter' || key === 'F2') {
       const link = event.target instanceof Element ? event.target.querySelector('a') : null;
       if (waiting.length > 0) onAnswer(waiting, 'accepted');
-      // A session that was trained opens as it was done.
+      // A trained session opens as it was done.
       else if (link !== null) link.click();
       else table.edit(cursor);
     } else if (key === 'Delete' || key === 'Backspace') remove(key);

@@ -21,7 +21,7 @@ const EXAMPLE = '60 × 8 @2';
 
 const NOTHING: Omit<WeekOverride, 'week'> = { sets: null, reps: null, load: null, rir: null };
 
-/** What a week has of its own as it is typed: `4 × 8 at 60 @2`, or any part of it. */
+/** A week's override as typed: `4 × 8 at 60 @2`, or any part of it. */
 export function overrideText({ sets, reps, load, rir }: WeekOverride): string {
   const at = load === null ? '' : figure(load.value);
   const effort = rir === null ? '' : ` @${figure(rir)}`;
@@ -34,7 +34,7 @@ export function overrideText({ sets, reps, load, rir }: WeekOverride): string {
   return `${body}${effort}`.trim();
 }
 
-/** Up to so many can be a number of sets where a load could be meant. */
+/** Largest number that may be a number of sets where it could also be a load. */
 const MOST_SETS = 10;
 
 function withWeek(slot: Slot, own: WeekOverride | null, week: number): Edit {
@@ -44,8 +44,8 @@ function withWeek(slot: Slot, own: WeekOverride | null, week: number): Edit {
 }
 
 /**
- * Reads what was typed into a week of a slot: sets, reps, load and RIR of that week only. What equals the plan stays
- * with the rules; an empty cell returns the week to the rules.
+ * Reads text typed into a slot's week: sets, reps, load and RIR of that week only. Values equal to the plan are not
+ * stored; an empty cell returns the week to the rules.
  */
 export function weekEntry(
   text: string,
@@ -59,7 +59,7 @@ export function weekEntry(
   if (tidy === '' || tidy === '–') return ok(withWeek(slot, null, week));
   const grid = loadGrid(context.exercise.loading, context.place.loads);
   const [first] = planned?.sets ?? [];
-  // `4 × 8` means sets where 4 cannot be the load, or is far below the one that is planned.
+  // `4 × 8` means sets if 4 cannot be the load, or is far below the planned one.
   const isSets = (number: number) =>
     Number.isInteger(number) &&
     number <= MOST_SETS &&

@@ -4,7 +4,7 @@ import { lineText, setLines } from './week-text';
 
 const base = { athlete: athlete(), exercises: lookup, issued: [], log: EMPTY_LOG, answers: [] };
 
-/** What the first week's cell of a slot says: as asked, or done as asked with this noted of every set. */
+/** The first week's cell of a slot: as planned, or done as planned with these notes on every set. */
 function cell(changes: Partial<Slot>, noted?: LoggedMore, exercise = 'leg-extension'): readonly string[] {
   const input = { ...base, block: block([session('a', 0, [slot('s', exercise, changes)])]) };
   const done = noted === undefined ? base : performWeek(input, 1);
@@ -18,23 +18,23 @@ function cell(changes: Partial<Slot>, noted?: LoggedMore, exercise = 'leg-extens
 const technique = (kind: Parameters<typeof startOf>[0], changes: object = {}) =>
   ({ ...startOf(kind), ...changes }) as Slot['technique'];
 
-describe('the cell of a week', () => {
-  test('what is held and lowered after the last rep', () => {
+describe('a week’s cell', () => {
+  test('held and lowered reps after the last one', () => {
     expect(cell({ technique: technique('hold and lower') })[0]).toContain('10+10″+3↓');
   });
 
-  test('reps of more sets than a line holds go on below, with the load behind the last', () => {
+  test('reps of more sets than a line holds continue below, with the load beside the first line', () => {
     const five = cell({ technique: { kind: 'straight', sets: 5 }, range: { low: 10, high: 24 } });
     expect(five).toEqual(['47.5 × 20, 19, 17,', '16, 15']);
   });
 
-  test('halves in turn are marked', () => {
+  test('alternating halves are marked', () => {
     expect(cell({ technique: technique('total-rep target', { total: 20, inTurn: true }) })[0]).toBe(
       '60 × 9+8½+3 @4',
     );
   });
 
-  test('big sets that rise stand one below the other, each with its load', () => {
+  test('rising big sets are listed one below the other, each with its load', () => {
     const rising = technique('cluster', { sets: 2, minis: 3, reps: 2, rise: 0.1 });
     const [first, second] = cell({ technique: rising });
     expect(first).toMatch(/^[\d.]+ × 2\+2\+2/);
@@ -42,11 +42,11 @@ describe('the cell of a week', () => {
     expect(first).not.toBe(second);
   });
 
-  test('a drop within a round is one run', () => {
+  test('a drop inside a round does not start a new line', () => {
     expect(cell({ technique: technique('drop set') })).toHaveLength(1);
   });
 
-  test('done: the time of a list, form that was not clean, reps with help', () => {
+  test('done: the time of a list, unclean form, assisted reps', () => {
     const timed = cell({ technique: technique('for time', { list: [10, 5], hard: 1 }) }, { seconds: 462 });
     expect(timed.join(' ')).toContain('7:42');
     expect(cell({ technique: { kind: 'straight', sets: 1 } }, { unclean: true })[0]).toMatch(/^60 × 9~/);

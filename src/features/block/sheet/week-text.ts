@@ -2,13 +2,13 @@ import { insideOf, type LoggedSet, type SetPlan, type SlotPlan, type WeekState }
 import { clock, count, load, loadWithUnit, reserve } from '@/ui/words/figures';
 import { afterCell, sectionsCell } from '@/ui/words/techniques';
 
-/** One line of a week's cell: `107.5 × 10 @4`, with the load in a column of its own. */
+/** A line of a week's cell: `107.5 × 10 @4`, with the load in its own column. */
 export interface SetLine {
-  /** Empty for exercises without a load, and where a line goes on below. */
+  /** Empty for exercises without a load, and where a line continues. */
   readonly load: string;
   /** What follows the load: `10 @4`, `13, 12, 11`. */
   readonly reps: string;
-  /** How the logged first set compares with what was asked. */
+  /** The logged first set compared with its target. */
   readonly mark: '▲' | '▼' | '';
   readonly logged: boolean;
 }
@@ -18,23 +18,23 @@ export function lineText({ load: moved, reps }: SetLine): string {
   return moved === '' ? reps : `${moved} × ${reps}`;
 }
 
-/** A whole cell as text that can be typed and pasted back: `107.5 × 10; 100 × 13, 12, 11`. */
+/** A whole cell as text that can be pasted back: `107.5 × 10; 100 × 13, 12, 11`. */
 export function cellAsText(lines: readonly SetLine[]): string {
   return lines.reduce((text, line) => {
     if (text === '') return lineText(line);
-    // A line without a load continues the list of reps above it.
+    // A line without a load continues the reps above it.
     return text.endsWith(',') ? `${text} ${lineText(line)}` : `${text}; ${lineText(line)}`;
   }, '');
 }
 
-/** A cell has two lines at most: the top set and its back-offs, or one part over two lines. */
+/** A cell has at most two lines: the top set and its back-offs, or one part on two lines. */
 const MOST_LINES = 2;
-/** Characters of reps that fit on one line beside a load. */
+/** Characters of reps that fit on a line beside a load. */
 const MOST_LETTERS = 13;
 
 /**
- * The lines of a week's cell: what was done where it was logged, else what is planned. The RIR is shown only where it
- * differs from the week's, which the head of the column shows.
+ * The lines of a week's cell: what was done if it is logged, otherwise the plan. RIR is only shown where it differs
+ * from the week's in the column's head.
  */
 export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string): readonly SetLine[] {
   const performed = weekState.performed.get(sessionId);
@@ -58,7 +58,7 @@ export function setLines(slot: SlotPlan, weekState: WeekState, sessionId: string
     : [...parts.slice(0, MOST_LINES - 1), merged(parts.slice(MOST_LINES - 1))];
 }
 
-/** A long list of reps goes on in a second line, and never breaks inside a figure. */
+/** A long list of reps continues on a second line, and never breaks inside a figure. */
 function split(line: SetLine): SetLine[] {
   if (line.reps.length <= MOST_LETTERS) return [line];
   const at = line.reps.lastIndexOf(', ', MOST_LETTERS);
@@ -69,7 +69,7 @@ function split(line: SetLine): SetLine[] {
   ];
 }
 
-/** Lines that share one: `110 × 2+2+2, 120 × 1`. */
+/** Lines sharing one line: `110 × 2+2+2, 120 × 1`. */
 function merged(lines: readonly SetLine[]): SetLine {
   const [first, ...others] = lines as [SetLine, ...SetLine[]];
   return { ...first, reps: [first.reps, ...others.map(lineText)].join(', ') };
@@ -86,7 +86,7 @@ function plannedLines(
     reserves.map((set) => reserve(set.rir)),
     weekRir,
   );
-  // A part whose load changes from set to set has a line for each load.
+  // A part whose load changes has a line per load.
   const runs = runsOf(sets, isRounds(sets) ? roundLoad(sets) : ({ load: value }) => value);
   return runs.map((run, at) => ({
     load: loadText(run[0]?.load ?? null, slot),
@@ -132,20 +132,20 @@ function loadText(value: number | null, slot: SlotPlan): string {
   return load(value, slot.loading);
 }
 
-/** ` @3`, ` @2, 2, 0`; nothing where all sets end at the week's RIR. */
+/** ` @3`, ` @2, 2, 0`; nothing if all sets end at the week's RIR. */
 function rirText(each: readonly number[], weekRir: number): string {
   if (each.every((one) => one === weekRir)) return '';
   return ` @${new Set(each).size === 1 ? each[0] : each.join(', ')}`;
 }
 
-/** Reps of a set as it was done: full ones, what followed them, those with help; `~` where form was not clean. */
+/** A set's reps as done: full ones, what followed, assisted ones; `~` for unclean form. */
 function repsDone({ reps, more }: LoggedSet, slot: SlotPlan): string {
   const helped = more?.assisted !== undefined && more.assisted > 0 ? `+${more.assisted}h` : '';
   const unclean = more?.unclean === true ? '~' : '';
   return `${count(reps, slot)}${afterCell(more ?? {})}${helped}${unclean}`;
 }
 
-/** Neighbours that share something, run by run. */
+/** Consecutive items with something in common. */
 function runsOf<T>(list: readonly T[], by: (one: T) => unknown): T[][] {
   const runs: T[][] = [];
   for (const one of list) {
@@ -157,7 +157,7 @@ function runsOf<T>(list: readonly T[], by: (one: T) => unknown): T[][] {
   return runs;
 }
 
-/** The load that a set's round begins with: a drop within a round does not begin a new run. */
+/** The load at the start of a set's round: a drop inside a round does not start a new group. */
 function roundLoad(sets: readonly SetPlan[]): (set: SetPlan) => number | null {
   const loads = new Map(
     sets.flatMap(({ piece, round, load: value }) => (piece === 1 ? [[round, value]] : [])),
@@ -167,19 +167,19 @@ function roundLoad(sets: readonly SetPlan[]): (set: SetPlan) => number | null {
 
 const isRounds = (sets: readonly SetPlan[]) => sets.some(({ piece }) => piece > 1);
 
-/** The time that was logged with some sets. */
+/** The logged time of some sets. */
 function timeText(run: readonly LoggedSet[]): string {
   const timed = run.findLast(({ more }) => more?.seconds !== undefined);
   return timed?.more?.seconds === undefined ? '' : ` ${clock(timed.more.seconds)}`;
 }
 
-/** The sum of a rep bank, which is its number to beat. */
+/** The sum of a rep bank, which is to be beaten. */
 function sumText(sets: readonly { readonly reps: number }[], { technique }: SlotPlan): string {
   if (insideOf(technique).kind !== 'rep bank' || sets.length < 2) return '';
   return ` =${sets.reduce((sum, { reps }) => sum + reps, 0)}`;
 }
 
-/** Reps of some sets: `12, 11, 10`; of mini-sets `10+4+4`, `4×3`, `2…6`. */
+/** Reps of sets: `12, 11, 10`; of mini-sets `10+4+4`, `4×3`, `2…6`. */
 function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
   if (!isRounds(sets))
     return `${sets
@@ -191,11 +191,11 @@ function repsText(sets: readonly SetPlan[], slot: SlotPlan): string {
   const [round = ''] = rounds;
   if (rounds.length === 1) return round;
   if (new Set(rounds).size > 1) return rounds.join(', ');
-  // Several alike rounds of unlike pieces: `3×(10+6)`.
+  // Several equal rounds of different parts: `3×(10+6)`.
   return `${rounds.length}×${round.includes('+') ? `(${round})` : round}`;
 }
 
-/** One round: `4×3` of many alike pieces, `2…6` of even steps, else each: `10+4+4`. */
+/** One round: `4×3` for equal parts, `2…6` for even steps, otherwise each: `10+4+4`. */
 function roundText(pieces: readonly Pick<SetPlan, 'reps' | 'manner'>[]): string {
   const halves = new Set(pieces.map(({ manner }) => manner)).size > 1;
   if (halves)

@@ -1,14 +1,14 @@
 import type { Athlete, AthleteModel, Block, Exercise, Run } from '@/core';
 
-/** What a worker is asked: blocks to be lived by one athlete, each with the same luck. */
+/** A worker's task: blocks to simulate for one athlete with the same random numbers. */
 export interface RehearsalAsked {
   readonly blocks: readonly Block[];
   readonly athlete: Athlete;
   readonly ownExercises: readonly Exercise[];
   readonly model: AthleteModel;
-  /** The seeds of its chunks of runs: what a seed lives is the same in any worker. */
+  /** The seeds of its chunks of runs: a seed gives the same runs in any worker. */
   readonly seeds: readonly number[];
-  /** Runs of each chunk. */
+  /** Runs per chunk. */
   readonly runs: number;
 }
 

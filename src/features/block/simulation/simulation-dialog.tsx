@@ -48,7 +48,7 @@ const RUNS = ['100', '200', '500'] as const;
 const ALL = screenWords.allOfThese;
 type Beside = BlockVariant | typeof ALL;
 
-/** The block lived many times by a simulated athlete, beside itself with one thing changed; or with each of them in turn. */
+/** The block simulated many times, compared with one change, or with each of several changes. */
 export default function RehearsalDialog(props: RehearsalDialogProps) {
   const { block, athlete, blockPlan, catalogue, ownExercises, today, attempt, onClose } = props;
   const [runs, setRuns] = useState<string>(RUNS[0]);
@@ -128,7 +128,7 @@ export default function RehearsalDialog(props: RehearsalDialogProps) {
   );
 }
 
-/** The share of sessions that failed in each week that is over, per cent: how far off the model was. */
+/** Share of sessions below target in each finished week, per cent: how wrong the model was. */
 function failedIn({
   block,
   blockPlan,
@@ -149,7 +149,7 @@ function failedIn({
   );
 }
 
-/** The model with what the athlete's weeks so far tell. */
+/** The model adjusted by the athlete's weeks so far. */
 function knownModel(
   known: Pick<RehearsalDialogProps, 'block' | 'athlete' | 'blockPlan' | 'catalogue' | 'today'>,
 ): AthleteModel {
@@ -177,17 +177,17 @@ function slotNames(block: Block, catalogue: Catalogue): ReadonlyMap<string, stri
 }
 
 interface ResultsProps {
-  /** Of the block as planned, then of each variant. */
+  /** Results of the block as planned, then of each variant. */
   readonly results: readonly Rehearsal[];
   readonly variants: readonly BlockVariant[];
-  /** What really failed, by week. */
+  /** What actually happened, by week. */
   readonly was: ReadonlyMap<number, number>;
   readonly names: ReadonlyMap<string, string>;
   readonly unit: string;
   readonly onTake: (variant: BlockVariant) => void;
 }
 
-/** What both come to side by side; a variant is taken as a step of the block, never by itself. */
+/** Both results side by side; a variant is only applied on request, as a step of the block. */
 function Results({ results, variants, was, names, unit, onTake }: ResultsProps) {
   const percent = (value: number) => `${figure(value, 0)} %`;
   const columns = results.map((of, at) => ({
@@ -300,7 +300,7 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
   );
 }
 
-/** The share of a week's sessions that fail, as a bar with its figure; nothing is asked in a deload. */
+/** The share of a week's sessions below target, as a bar with its figure; a deload has no target. */
 function Share({ week }: { readonly week: Rehearsal['weeks'][number] | undefined }) {
   if (week === undefined) return null;
   if (week.kind === 'deload') return <span className={classes.soft}>{common.deloadText}</span>;

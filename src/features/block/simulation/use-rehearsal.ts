@@ -2,14 +2,14 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { type Rehearsal, type Run, rehearsalOf } from '@/core';
 import type { RehearsalAsked, RehearsalSaid } from './contract';
 
-/** Runs after which the page hears how it goes. */
+/** Runs between progress reports. */
 const CHUNK = 10;
-/** Beyond these another worker gains little. */
+/** More workers add little. */
 const MOST_WORKERS = 4;
 
 type Asked = Omit<RehearsalAsked, 'seeds' | 'runs'> & { readonly times: number };
 
-/** How far a rehearsal is, and what the runs so far come to, by block. */
+/** A simulation's progress and results so far, by block. */
 export interface RehearsalState {
   readonly done: number;
   readonly results: readonly Rehearsal[];
@@ -20,8 +20,8 @@ function terminate(workers: readonly Worker[]): void {
 }
 
 /**
- * A rehearsal in workers of its own, as many as the machine has to spare: the page stays as quick as it was, and it can be
- * stopped. What is lived does not depend on their number.
+ * A simulation in workers, as many as the machine can spare: the page stays responsive, and it can be stopped.
+ * Results do not depend on their number.
  */
 export function useRehearsal() {
   const workers = useRef<readonly Worker[]>([]);

@@ -26,7 +26,7 @@ interface BalanceFactsProps {
   readonly catalogue: Catalogue;
 }
 
-/** What the plan comes to as a whole: opposing sides, rep zones, compounds, sessions a year. */
+/** The plan as a whole: opposing sides, rep zones, compounds, sessions a year. */
 export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
   const names = namesOf(catalogue);
   const { ratios, halves } = balanceOf(input.week);
@@ -39,7 +39,7 @@ export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
   };
   const sessions = sessionsOf(input);
   const { cycleDays } = input.block;
-  // Of each lift that is practised: compounds and skills.
+  // For each lift that is practised: compounds and skills.
   const lifts = new Map<string, number>();
   let spine = 0;
   for (const { slots } of sessions) {
@@ -122,7 +122,7 @@ export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
   );
 }
 
-/** Where in its range each muscle is loaded most: weekly sets stretched, in the middle, short. */
+/** The part of the range in which each muscle is loaded most: weekly sets stretched, in mid-range, short. */
 function Coverage({ input }: Pick<BalanceFactsProps, 'input'>) {
   const coverage = rangeCoverage(input);
   if (coverage.size === 0) return null;

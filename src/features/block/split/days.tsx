@@ -31,17 +31,17 @@ interface DaysProps {
   readonly weekState: WeekState;
   /** The session whose figures are shown. */
   readonly chosen: string | undefined;
-  /** A moved or new card is drawn anew in its day: the focus goes with it. */
+  /** A moved or new card is rendered in its day: the focus follows. */
   readonly carried: React.RefObject<string | null>;
   readonly onChoose: (session: Session) => void;
   readonly onOpen: (sessionId: string) => void;
   readonly onMove: (sessionId: string, day: number) => void;
-  /** Two sessions take each other's days. */
+  /** Two sessions swap days. */
   readonly onExchange: (sessionId: string, other: string) => void;
   readonly onRemove: (sessionId: string) => void;
 }
 
-/** The days of the cycle as columns, and the cards of their sessions, carried by pointer or keyboard. */
+/** The days of the cycle as columns with their sessions' cards, moved by pointer or keyboard. */
 export function Days(props: DaysProps) {
   const { block, weekState, chosen, carried, onChoose, onOpen, onMove, onExchange, onRemove } = props;
   const sessions = sessionsInOrder(block);
@@ -88,7 +88,7 @@ export function Days(props: DaysProps) {
                   weekState={weekState}
                   chosen={one.id === chosen}
                   onChoose={() => {
-                    // One that was just moved is chosen already.
+                    // A card that was just moved is already selected.
                     if (carried.current !== one.id) onChoose(one);
                   }}
                   onOpen={() => onOpen(one.id)}
@@ -115,12 +115,12 @@ export function Days(props: DaysProps) {
 
 const ON_CARD = 'card ';
 
-/** The session whose card this is; null where it is a day. */
+/** The session of this card; null if it is a day. */
 function sessionOf(id: number | string): string | null {
   return typeof id === 'string' && id.startsWith(ON_CARD) ? id.slice(ON_CARD.length) : null;
 }
 
-/** On another card where the pointer is right on it, else on the day that is covered most. */
+/** On another card if the pointer is on it, otherwise on the day with the largest overlap. */
 const onCardOrDay: CollisionDetection = (args) => {
   const card = pointerWithin(args).find(({ id }) => ![null, String(args.active.id)].includes(sessionOf(id)));
   if (card !== undefined) return [card];
@@ -128,14 +128,14 @@ const onCardOrDay: CollisionDetection = (args) => {
   return rectIntersection({ ...args, droppableContainers: days });
 };
 
-/** Cards lifted and set down: by pointer, or with Space and the arrows from column to column. */
+/** Cards picked up and dropped: by pointer, or with Space and arrow keys from column to column. */
 function useCarrying(
   columns: React.RefObject<HTMLElement | null>,
   shown: number,
   onMove: (sessionId: string, day: number) => void,
   onExchange: (sessionId: string, other: string) => void,
 ) {
-  // The keyboard lifts with Space and goes from column to column.
+  // The keyboard picks up with Space and moves from column to column.
   const toColumn: KeyboardCoordinateGetter = (event, { currentCoordinates }) => {
     const width = (columns.current?.offsetWidth ?? 0) / shown;
     const step = { ArrowRight: width, ArrowLeft: -width }[event.code];
@@ -203,7 +203,7 @@ interface CardProps {
   /** With the session before or after it. */
   readonly onExchange: (by: number) => void;
   readonly onRemove: () => void;
-  /** To the session before or after; the cards are one stop of the Tab key. */
+  /** To the previous or next session; the cards are a single tab stop. */
   readonly onStep: (by: number) => void;
 }
 

@@ -13,7 +13,7 @@ import classes from './frame.module.css';
 
 const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
 const NEXT_GOAL: Readonly<Record<Goal, Goal>> = { grow: 'priority', priority: 'hold', hold: 'grow' };
-/** In px: a day’s column, and the others together. */
+/** Width of a day’s column, and of the others together, in px. */
 const DAY_WIDTH = 50;
 const MARKS_WIDTH = 290;
 
@@ -30,7 +30,7 @@ interface MatrixProps {
   readonly onSay: (title: string, text: string) => void;
 }
 
-/** Muscle by day: hard sets, and small behind them the hours since the muscle was last trained. */
+/** Muscle by day: hard sets, followed by the hours since the muscle was last trained. */
 export function Matrix({ cycleDays, weekState, cells, onGoal, onSay }: MatrixProps) {
   const days = daysOf(cycleDays);
   const [at, setAt] = useState(0);

@@ -38,7 +38,10 @@ interface SessionFactsProps {
   readonly attempt: (edit: Edit) => Result<null>;
 }
 
-/** The chosen session: where, how long, what under tension; fitted to a time; and what if its day is gone. */
+/**
+ * The selected session: place, duration, time under tension; fitting it to a time; and what to do if its day is
+ * missed.
+ */
 export function SessionFacts({ session, input, athlete, catalogue, attempt }: SessionFactsProps) {
   const seen = sessionsOf({
     ...input,
@@ -93,13 +96,13 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
   );
 }
 
-/** To the second where every second is what it is; else in minutes from short to long. */
+/** Exact to the second if that is known; otherwise minutes from short to long. */
 function lengthText({ low, high }: { readonly low: number; readonly high: number }, mode: string): string {
   if (mode !== 'strict') return screenWords.min(span(minutes(low), minutes(high)));
   return low === high ? clock(low) : `${clock(low)}–${clock(high)}`;
 }
 
-/** Reps, seconds under tension and load on the spine, slot by slot and in all. */
+/** Reps, seconds under tension and load on the spine, by slot and in total. */
 function SlotTable({
   slots,
   input,
@@ -164,7 +167,7 @@ interface FitToProps {
   readonly limit: number;
 }
 
-/** What would be cut to fit so many minutes, shown as a difference before it is taken. */
+/** What would be cut to fit this many minutes, shown before it is applied. */
 function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
   const [wanted, setWanted] = useState(limit);
   const names = namesOf(catalogue);
@@ -172,7 +175,7 @@ function FitTo({ session, input, catalogue, attempt, limit }: FitToProps) {
   const take = (edits: readonly SingleEdit[]) => (event: MouseEvent<HTMLButtonElement>) => {
     const line = event.currentTarget.parentElement;
     attempt({ kind: 'batch', edits });
-    // The button goes with what it offered.
+    // The button disappears with its offer.
     requestAnimationFrame(() => line?.querySelector('input')?.focus());
   };
   const isPossible = (edits: readonly SingleEdit[]) =>

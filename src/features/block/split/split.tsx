@@ -35,17 +35,17 @@ export interface FrameProps extends Pick<ThisWeekProps, 'today' | 'onClose' | 'b
   readonly weekState: WeekState;
   readonly attempt: (edit: Edit) => Result<null>;
   readonly onOpenSession: (sessionId: string) => void;
-  /** Adds an empty session; its id, or undefined where none can be added. */
+  /** Adds an empty session; returns its id, or undefined if none can be added. */
   readonly onAddSession: () => string | undefined;
   readonly onGoal: (muscle: Muscle, goal: Goal) => void;
   readonly onSay: (title: string, text: string) => void;
   readonly onSaveTemplate: (() => void) | null;
 }
 
-/** With more days than this the matrix takes the whole width. */
+/** With more days than this the matrix takes the full width. */
 const LONG = 8;
 
-/** The Frame: the cycle's days as columns, what they do to each muscle, and what the plan as a whole comes to. */
+/** The Split: the cycle's days as columns, their effect on each muscle, and the plan as a whole. */
 export default function Frame(props: FrameProps) {
   const { block, athlete, catalogue, blockPlan, weekState, attempt, onSay } = props;
   const [chosen, setChosen] = useState<string | null>(null);

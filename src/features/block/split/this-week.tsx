@@ -44,7 +44,7 @@ export interface ThisWeekProps {
   readonly blockPlan: BlockPlan;
   readonly today: LocalDate;
   readonly attempt: (edit: Edit) => Result<null>;
-  /** Closes a week, or opens it again. */
+  /** Closes a week, or reopens it. */
   readonly onClose: (week: number, closed: boolean) => void;
   readonly busy: boolean;
 }
@@ -55,8 +55,8 @@ interface Chosen extends ThisWeekProps {
 }
 
 /**
- * One week alone: a session on another day, elsewhere, optional or left out; what to do when a day is lost; the whole
- * week at another place, as a deload, or closed. The block stays as designed; the floor follows.
+ * A single week: a session on another day, at another place, optional or skipped; what to do about a missed day; the
+ * whole week at another place, as a deload, or closed. The block's design stays; the athlete's app follows.
  */
 export function ThisWeek(props: Chosen) {
   const { block, blockPlan, session, athlete } = props;
@@ -109,7 +109,7 @@ interface WithState extends Chosen {
   readonly state: WeekState;
 }
 
-/** Day, whether it is optional, whether it is left out, in that week. */
+/** In that week: the day, whether it is optional, whether it is skipped. */
 function SessionWeek({ block, session, state, attempt }: WithState) {
   const { week } = state.plan;
   const own = ownWeek(session, week);
@@ -143,7 +143,7 @@ function SessionWeek({ block, session, state, attempt }: WithState) {
   );
 }
 
-/** If its day is lost in that week: the ways to go on, each with what it costs; one is taken with its button or digit. */
+/** If its day is missed in that week: the options, each with its cost, applied by button or digit. */
 function DayLost({ block, athlete, session, state, input, today, attempt, blockPlan }: WithState) {
   const [asked, setAsked] = useState(false);
   const { plan } = state;
@@ -201,7 +201,7 @@ function DayLost({ block, athlete, session, state, input, today, attempt, blockP
   );
 }
 
-/** The whole week: elsewhere, as a deload, or closed. */
+/** The whole week: at another place, as a deload, or closed. */
 function WholeWeek({
   block,
   athlete,
@@ -273,7 +273,7 @@ function WholeWeek({
   );
 }
 
-/** What a week has of its own by now, in a line. */
+/** A week's overrides in one line. */
 function OwnOfWeek({
   block,
   athlete,

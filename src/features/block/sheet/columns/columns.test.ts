@@ -25,7 +25,7 @@ const read = (column: PrescriptionColumn, text: string, of: Slot) => {
 function value(column: PrescriptionColumn, text: string, of = slot): unknown {
   const entry = read(column, text, of);
   if (!entry.ok) throw new Error(JSON.stringify(entry.problems));
-  // A slot's effort and its sets' own are written together.
+  // A slot's effort and those of its sets are written together.
   const edit = entry.value?.kind === 'batch' ? entry.value.edits[0] : entry.value;
   return (edit as Extract<Edit, { kind: 'slot/set' }>).value;
 }
@@ -76,12 +76,12 @@ test.each<[PrescriptionColumn, string, Partial<Problem>]>([
   expect(problem(column, text)).toMatchObject(expected);
 });
 
-test('an unmakeable start names its neighbours', () => {
+test('a start load that cannot be made names the nearest ones', () => {
   expect(problem('start', '61x10@2')).toMatchObject({ load: 61, unit: 'kg', below: 60, above: 62.5 });
   expect(problem('start', '900x10@2')).toMatchObject({ below: 252.5, above: null });
 });
 
-test('bodyweight starts are written as what is added', () => {
+test('bodyweight starts are written as the added weight', () => {
   const pullUp = exerciseById('pull-up');
   if (pullUp === undefined) throw new Error('the library lost the pull-up');
   const body = newSlot('s2', pullUp);
@@ -90,7 +90,7 @@ test('bodyweight starts are written as what is added', () => {
   expect(value('start', '+5x8 rir 1', body)).toMatchObject({ load: { value: 5 } });
 });
 
-test('single sets get efforts of their own behind commas', () => {
+test('efforts of single sets are written after commas', () => {
   const typed = (text: string) => {
     const entry = read('rir', text, slot);
     return entry.ok && entry.value?.kind === 'batch'
@@ -117,7 +117,7 @@ test('holds are written in seconds, alone or with a load', () => {
   expect(value('start', '24x30s@1', carried)).toEqual({ load: { value: 24, unit: 'kg' }, reps: 30, rir: 1 });
 });
 
-/** The edits that a text comes to, field by field. */
+/** The edits of a text, field by field. */
 function fieldsOf(column: PrescriptionColumn, text: string, of = slot): Readonly<Record<string, unknown>> {
   const entry = read(column, text, of);
   if (!entry.ok || entry.value === null) throw new Error(text);
@@ -127,7 +127,7 @@ function fieldsOf(column: PrescriptionColumn, text: string, of = slot): Readonly
   );
 }
 
-test('sets that rise by plan are written as from and to; one number ends the rise', () => {
+test('a planned rise of sets is written from and to; one number ends it', () => {
   expect(fieldsOf('sets', '3-5')).toEqual({ technique: { kind: 'straight', sets: 3 }, rampTo: 5 });
   const rising = { ...slot, technique: { kind: 'straight', sets: 3 } as const, rampTo: 5 };
   expect(fieldsOf('sets', '4', rising)).toEqual({ technique: { kind: 'straight', sets: 4 }, rampTo: null });
@@ -136,7 +136,7 @@ test('sets that rise by plan are written as from and to; one number ends the ris
   expect(problem('sets', '3-5-7')).toMatchObject({ code: 'not-understood' });
 });
 
-test('a load as a share of the one-rep max, with or without a weekly step; a set takes its place', () => {
+test('a percent load, with or without a weekly step; a set replaces it', () => {
   expect(fieldsOf('start', '70%')).toEqual({ ofMax: { share: 70, weekly: 0 } });
   expect(fieldsOf('start', '67,5 % +2.5')).toEqual({ ofMax: { share: 67.5, weekly: 2.5 } });
   expect(fieldsOf('start', '80 % − 5')).toEqual({ ofMax: { share: 80, weekly: -5 } });
@@ -146,7 +146,7 @@ test('a load as a share of the one-rep max, with or without a weekly step; a set
   expect(prescriptionColumn('start')?.clear?.(shared)).toHaveLength(1);
 });
 
-test('a range that the phase moves shows what it is, and is typed as it was written', () => {
+test('a range changed by the phase shows the changed range, and is typed as written', () => {
   const planned = { range: { low: 13, high: 17 } } as SlotPlan;
   const of = { ...slot, range: { low: 8, high: 12 } };
   expect(prescriptionColumn('range')?.show(of, { ...known, planned }, exercise)).toMatchObject({
@@ -156,7 +156,7 @@ test('a range that the phase moves shows what it is, and is typed as it was writ
   expect(prescriptionColumn('range')?.show(of, known, exercise).shown).toBe('8–12');
 });
 
-describe('sets of their own', () => {
+describe('single sets', () => {
   const own: Slot = {
     ...slot,
     tempo: '31X0',
@@ -168,7 +168,7 @@ describe('sets of their own', () => {
     return edit !== undefined && 'value' in edit ? edit.value : entry;
   };
 
-  test('a tempo of back-offs and of the last set leaves the last set’s effort and cue', () => {
+  test('a tempo for back-offs and the last set keeps the last set’s effort and cue', () => {
     expect(targets('tempo', '31x0, back-offs 31x2, last 5010')).toEqual([
       { ...own.setTargets[0], tempo: '5010' },
       ownSet('back-offs', { tempo: '31X2' }),
@@ -176,15 +176,15 @@ describe('sets of their own', () => {
     expect(problem('tempo', '31X0, slowly', own)).toMatchObject({ code: 'not-understood' });
   });
 
-  test('an effort taken away leaves the cue', () => {
+  test('removing an effort keeps the cue', () => {
     expect(targets('rir', 'week')).toEqual([ownSet('last', { cue: 'hold each squeeze' })]);
   });
 
-  test('a tempo alone is one edit where no set has one of its own', () => {
+  test('a tempo alone is one edit if no set has its own', () => {
     expect(value('tempo', '2020', own)).toBe('2020');
   });
 
-  test('cues read as they are written', () => {
+  test('cues are read as they are written', () => {
     expect(cuesText(own)).toBe('last: hold each squeeze');
     const cues = readCues('back-offs: squeeze; 2: slowly down, no swing');
     expect(cues.ok && withOwn(own, 'cue', cues.value)).toEqual([

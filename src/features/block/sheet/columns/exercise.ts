@@ -3,7 +3,7 @@ import type { LikelyExercise } from '@/ui/likely-exercise';
 import * as common from '@/ui/words/screens/common';
 import { plain, type SheetColumn, setField } from './column';
 
-/** The exercise of the slot, in its set-up. Its id is that of the slot itself: the row is known by it. */
+/** The slot's exercise with its variant. Its id is the slot's, which identifies the row. */
 export const exerciseColumn = {
   id: 'slot',
   head: common.exercise,
@@ -28,7 +28,7 @@ export const exerciseColumn = {
           setField(slot, 'variant', named.variant),
         ],
       });
-    // Another exercise comes with its own tempo and rest; what the same paste has for them follows and wins.
+    // A new exercise brings its tempo and rest; values in the same paste are applied later and win.
     const fresh = newSlot(slot.id, exercise, named.variant);
     return ok({
       kind: 'batch',
@@ -41,7 +41,7 @@ export const exerciseColumn = {
   },
 } as const satisfies SheetColumn;
 
-/** An exercise that was read from a text, and whether its name was only similar. */
+/** An exercise read from text, and whether its name was only similar. */
 export interface NamedExercise {
   readonly id: string;
   readonly variant: string | null;
@@ -49,7 +49,7 @@ export interface NamedExercise {
 }
 
 /**
- * An exercise or one of its set-ups by its name, as a spreadsheet or a pasted plan has it.
+ * An exercise or variant by its name in a spreadsheet or a pasted plan.
  * @param likely finds everyday and similar names; without it only exact names are read
  */
 export function namedExercise(

@@ -2,7 +2,7 @@ import { ok, ownSet, type Result, refused, type SetTarget, type Slot } from '@/c
 
 type Own = Pick<SetTarget, 'rir' | 'tempo' | 'cue'>;
 
-/** `last 0`, `set 2: 31X0`, `back-offs squeeze`: which set, and what it has of its own. */
+/** `last 0`, `set 2: 31X0`, `back-offs squeeze`: a set, and its own value. */
 export function readOwnSet(
   text: string,
 ): { readonly set: SetTarget['set']; readonly rest: string } | undefined {
@@ -13,7 +13,7 @@ export function readOwnSet(
   return { set, rest: rest.trim() };
 }
 
-/** Sets of their own with one thing of theirs set anew; what they have besides stays, and what has nothing is left out. */
+/** Single sets with one value changed; their other values stay, and sets without values are left out. */
 export function withOwn<F extends keyof Own>(
   { setTargets }: Pick<Slot, 'setTargets'>,
   field: F,
@@ -28,12 +28,12 @@ export function withOwn<F extends keyof Own>(
   });
 }
 
-/** Cues of single sets as they are typed: `back-offs: hold each squeeze; last: slowly down`. */
+/** Cues of single sets as typed: `back-offs: hold each squeeze; last: slowly down`. */
 export function cuesText({ setTargets }: Pick<Slot, 'setTargets'>): string {
   return setTargets.flatMap(({ set, cue }) => (cue === '' ? [] : [`${set}: ${cue}`])).join('; ');
 }
 
-/** Reads what cuesText writes; nothing: no cues. */
+/** Reads what cuesText writes; empty: no cues. */
 export function readCues(text: string): Result<ReadonlyMap<SetTarget['set'], string>> {
   const cues = new Map<SetTarget['set'], string>();
   for (const one of text.split(';').filter((part) => part.trim() !== '')) {

@@ -19,7 +19,7 @@ export const rangeColumn = {
   show: ({ range }, { planned }, exercise) => {
     const text = span(range.low, range.high);
     if (exercise?.measure === 'seconds') return { shown: screenWords.s(text), typed: text, quiet: false };
-    // Moved by the phase of the week: the range as it is used.
+    // Changed by the week's phase: the range in use.
     const moved = planned?.range ?? range;
     return moved.high === range.high && moved.low === range.low
       ? plain(text)

@@ -9,7 +9,7 @@ import { startColumn } from './start';
 import { techniqueColumn } from './technique';
 import { tempoColumn } from './tempo';
 
-/** Columns that hold the prescription, in order. */
+/** Columns of the prescription, in order. */
 const ALL = [
   exerciseColumn,
   setsColumn,
@@ -32,7 +32,7 @@ export function prescriptionColumn(id: string): SheetColumn<PrescriptionColumn> 
   return BY_ID.get(id);
 }
 
-/** What a slot shows in a column of the prescription. */
+/** A slot's text in a column of the prescription. */
 export function cellText(id: PrescriptionColumn, slot: Slot, context: ColumnContext): CellText {
   const column = BY_ID.get(id);
   if (column === undefined) throw new Error(`there is no column ${id}`);

@@ -32,7 +32,7 @@ function ownEfforts({ setTargets }: Pick<Slot, 'setTargets'>) {
   return setTargets.flatMap(({ set, rir }) => (rir === null ? [] : [{ set, rir }]));
 }
 
-/** A slot's effort: `week`, `wk +1`, `2`; with one of the last set's own, `wk…0`; with others, an asterisk. */
+/** A slot's effort: `week`, `wk +1`, `2`; with the last set's own `wk…0`; with others an asterisk. */
 export function rirCell({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): string {
   const [only, ...more] = ownEfforts({ setTargets });
   if (only === undefined) return rirText(rir, rir.kind === 'week' && rir.offset === 0 ? 'week' : 'wk');
@@ -41,7 +41,7 @@ export function rirCell({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): 
   return `${base} *`;
 }
 
-/** The same in full, as it is typed: `week, 1 +1, last 0`. */
+/** The full form, as typed: `week, 1 +1, last 0`. */
 export function rirTyped({ rir, setTargets }: Pick<Slot, 'rir' | 'setTargets'>): string {
   const targets = ownEfforts({ setTargets }).map((one) => `${one.set} ${rirText(one.rir, 'week')}`);
   return [rirText(rir, 'week'), ...targets].join(', ');
@@ -56,7 +56,7 @@ function effort(text: string, path: string): Result<SlotRir> {
   return fixed.ok ? ok({ kind: 'fixed', rir: fixed.value }) : fixed;
 }
 
-/** The slot's effort, then single sets' own behind commas: `week, 1 +1, last 0`. */
+/** The slot's effort, then those of single sets after commas: `week, 1 +1, last 0`. */
 function readRir(text: string, slot: Slot): Result<Edit> {
   const path = `slot/${slot.id}/rir`;
   const [first = '', ...others] = text.split(',');

@@ -16,7 +16,7 @@ import { count, figure, setText } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/sheet';
 import { plain, type SheetColumn, setField } from './column';
 
-/** The set from which the first load is found: the slot's own, or the athlete's best set. */
+/** The set behind the first load: the slot's own, or the athlete's best set. */
 export const startColumn = {
   id: 'start',
   head: screenWords.basedOn,
@@ -51,7 +51,7 @@ export const startColumn = {
     if (unit === grid.unit && !isMakeable(grid, hundredths(value)))
       return refused(notMakeable(path, value, grid));
     const start = setField(slot, 'start', set.value);
-    // A set takes the place of a share.
+    // A set replaces a percentage.
     return ok(slot.ofMax === null ? start : { kind: 'batch', edits: [start, setField(slot, 'ofMax', null)] });
   },
   clear: (slot) => [
@@ -76,7 +76,7 @@ function readShare(text: string): Slot['ofMax'] | undefined {
   return { share: decimal(share), weekly: decimal(step) * (sign === '+' || sign === undefined ? 1 : -1) };
 }
 
-/** A load that a place cannot make, with the nearest that it can. */
+/** A load that a place cannot make, with the nearest ones. */
 export function notMakeable(path: string, value: number, grid: ReturnType<typeof loadGrid>): Problem {
   const { below, above } = neighbours(grid, hundredths(value));
   const decimal = (hundredth: number | undefined) => (hundredth === undefined ? null : hundredth / 100);
@@ -90,7 +90,7 @@ export function notMakeable(path: string, value: number, grid: ReturnType<typeof
   };
 }
 
-/** The set from which the first load is found: the slot's own, or the athlete's best set. */
+/** The set behind the first load: the slot's own, or the athlete's best set. */
 function startCell(
   slot: Slot,
   exercise: Exercise | undefined,

@@ -36,7 +36,7 @@ function ownTempos({ setTargets }: Pick<Slot, 'setTargets'>) {
   return setTargets.flatMap(({ set, tempo }) => (tempo === null ? [] : [{ set, tempo }]));
 }
 
-/** The slot's tempo, then those of single sets behind commas: `31X0, back-offs 31X2, last 5010`. */
+/** The slot's tempo, then those of single sets after commas: `31X0, back-offs 31X2, last 5010`. */
 function readTempo(text: string, slot: Slot): Result<Edit> {
   const [first = '', ...others] = text.split(',');
   const tidy = first.trim().toUpperCase();
