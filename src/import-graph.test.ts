@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { parseSync } from '@swc/core';
 
-/** What each part of the house may import of the others; `core` inside itself goes by relative paths. */
+/** What each part of the code may import from the others; inside `core` imports are relative. */
 const MAY: Readonly<Record<string, readonly string[]>> = {
   core: [],
   formats: ['core'],
@@ -15,12 +15,12 @@ const MAY: Readonly<Record<string, readonly string[]>> = {
   cli: ['core', 'formats', 'features'],
 };
 
-/** Packages each part may use; parts not named here may use any. */
+/** Packages each part may use; parts not listed may use any. */
 const PACKAGES: Readonly<Record<string, readonly string[]>> = {
   core: ['zod', 'es-toolkit'],
   client: ['es-toolkit', 'idb'],
   formats: ['zod', 'papaparse', 'ics', 'exceljs'],
-  // The schemas of forms alone: what every screen loads reads nothing unchecked.
+  // Schemas of forms only: code loaded by every screen reads no unchecked data.
   ui: ['react', 'next', '@mantine', '@tabler', 'dayjs', 'fuse.js', 'zod'],
   features: ['react', 'next', '@mantine', '@dnd-kit', 'recharts', 'es-toolkit', 'papaparse'],
   workers: [],
@@ -40,7 +40,7 @@ interface Node {
   readonly arguments?: readonly { readonly expression?: { readonly value?: unknown } }[];
 }
 
-/** Every static and dynamic import and re-export of a source text, `import('x')` in a type too. */
+/** Every static and dynamic import and re-export in a source text, including `import('x')` in a type. */
 function importsOf(source: string, tsx = false): string[] {
   const found: string[] = [];
   const walk = (node: unknown): void => {
@@ -64,7 +64,7 @@ function importsOf(source: string, tsx = false): string[] {
 
 const CORE_DOORS: readonly string[] = ['core', 'core/codecs', 'core/names'];
 
-/** Why an import is against the house's order; undefined when it is not. */
+/** Why an import is not allowed; undefined if it is. */
 function against(file: string, from: string): string | undefined {
   const [part = ''] = file.split('/');
   const allowed = MAY[part];
@@ -93,7 +93,7 @@ function against(file: string, from: string): string | undefined {
   return `${part} may not import ${target}`;
 }
 
-/** Source files that are shipped: neither tests nor what only tests use. */
+/** Shipped source files: without tests and test helpers. */
 function files(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true, recursive: true })
     .filter((entry) => entry.isFile() && /\.tsx?$/.test(entry.name) && !/\.test\.tsx?$/.test(entry.name))
@@ -132,7 +132,7 @@ test('imports go one way: core <- formats <- data <- app, core <- ui <- features
   expect(wrong).toEqual([]);
 });
 
-test('no import goes round in a circle anywhere, those of types alone included', () => {
+test('there are no import circles, not even of types', () => {
   const graph = new Map<string, string[]>();
   for (const { file, from } of imports) {
     const target = fileOf(file, from);
@@ -141,7 +141,7 @@ test('no import goes round in a circle anywhere, those of types alone included',
   expect(circlesIn(graph)).toEqual([]);
 });
 
-/** The file of the tree that an import names; undefined for packages and styles. */
+/** The file an import resolves to; undefined for packages and styles. */
 function fileOf(file: string, from: string): string | undefined {
   const path = from.startsWith('@/')
     ? from.slice(2)
@@ -152,7 +152,7 @@ function fileOf(file: string, from: string): string | undefined {
   return [`${path}.ts`, `${path}.tsx`, join(path, 'index.ts')].find((one) => shipped.has(one));
 }
 
-/** A way round for every file that stands on one, each circle once. */
+/** Each circle of imports once. */
 function circlesIn(graph: ReadonlyMap<string, readonly string[]>): readonly string[] {
   const done = new Set<string>();
   const found: string[] = [];
@@ -190,11 +190,11 @@ test.each([
   ['features/block/block-screen.tsx', 'sequelize'],
   ['data/database.ts', '@/features/block/block-screen'],
   ['app/desk/page.tsx', '@/data/repositories/blocks'],
-])('%s importing %s is caught', (file, from) => {
+])('%s importing %s is refused', (file, from) => {
   expect(against(file, from)).toBeDefined();
 });
 
-test('all kinds of import are seen', () => {
+test('all kinds of import are recognised', () => {
   const source =
     "import a from 'one'; export * from 'two'; export { b } from 'three'; import 'four'; const c = () => import('five');";
   expect(importsOf(source)).toEqual(['one', 'two', 'three', 'four', 'five']);

@@ -3,13 +3,12 @@ import { isReadableAction } from './app/action-body';
 import { isByTls } from './app/by-tls';
 import { isOwnOrigin, notOwn } from './app/own-origin';
 
-/** What only asks. */
+/** Methods that change nothing. */
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 /**
- * Stands before every page, action and route. What changes anything is taken from pages of this very server alone, and only
- * as they write it; pages carry what a browser may run in them; and each is told its own address, so that whoever has to
- * sign in first comes back.
+ * Runs before every page, action and route. Changes are only accepted from pages of this server, in the form those
+ * write; pages get a content security policy; and each gets its own address, so that signing in leads back to it.
  */
 export async function proxy(request: NextRequest): Promise<Response> {
   if (!SAFE.has(request.method)) {
@@ -22,7 +21,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   const headers = new Headers(request.headers);
   headers.set('x-address', `${request.nextUrl.pathname}${request.nextUrl.search}`);
   headers.set('x-nonce', nonce);
-  // Next marks its own scripts by what it finds here.
+  // Next adds this nonce to its own scripts.
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('Content-Security-Policy', policy);
@@ -31,9 +30,9 @@ export async function proxy(request: NextRequest): Promise<Response> {
   return response;
 }
 
-/** Scripts of this server's files, and those within a page that carry its mark; styles within pages are the charts'. */
+/** Scripts from this server's files and inline ones with the nonce; inline styles are needed by charts. */
 function policyFor(nonce: string): string {
-  // What reloads while one works on it evaluates text.
+  // Live reload evaluates text.
   const dev = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : '';
   return [
     "default-src 'none'",
@@ -50,5 +49,5 @@ function policyFor(nonce: string): string {
   ].join('; ');
 }
 
-/** Files are taken in past it, by a door that asks the same: what goes through here is held whole, and cut at 10 MB. */
+/** Imports bypass it and check the same things, because this proxy buffers bodies and cuts them at 10 MB. */
 export const config = { matcher: ['/((?!_next/static/|import-export/import$).*)'] };

@@ -11,7 +11,7 @@ interface Format {
   readonly holds: string;
   readonly written: string;
   readonly read: string;
-  /** Where it is described, from the root of the repository. */
+  /** Its description, relative to the repository's root. */
   readonly described: string;
 }
 
@@ -24,10 +24,10 @@ const HOLDS: Readonly<Record<keyof typeof TABLES, string>> = {
 
 const page = 'Import and export';
 const inAndOut = `${page}, or drop the file on any screen`;
-/** By a command of the command line. */
+/** Available on the command line. */
 const command = (what: string) => `command line: \`${what}\``;
 
-/** Every format there is; the README's table is made of it. */
+/** Every format; the README's table is generated from it. */
 export const FORMATS: readonly Format[] = [
   {
     name: 'Block',
@@ -119,7 +119,7 @@ export function formatsTable(): string {
   ].join('\n');
 }
 
-/** The page that tells the columns of every table. */
+/** The page that documents the columns of every table. */
 export function tablesPage(): string {
   const tables = Object.entries(TABLES).flatMap(([name, columns]) => [
     `## ${name}`,
@@ -144,7 +144,7 @@ export function tablesPage(): string {
   ].join('\n');
 }
 
-/** JSON Schemas of the files, by their names in docs/formats. */
+/** JSON Schemas of the files, by name in docs/formats. */
 export function jsonSchemas(): Readonly<Record<string, unknown>> {
   const of = (schema: z.ZodType) => z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' });
   return {

@@ -1,6 +1,6 @@
 import { type Problem, type Result, refused } from '@/core';
 
-/** How much of a file is read at all. Letters, levels of lists within lists, lines, cells of one line. */
+/** Limits for reading a file: characters, nesting levels, lines, cells per line. */
 export const FILE_LIMITS = {
   letters: 64_000_000,
   depth: 64,
@@ -16,7 +16,7 @@ const tooLarge = (field: string, most: number, count: number): Problem => ({
   count,
 });
 
-/** How deep lists and objects lie within each other in a JSON text, whether it is one or not; stops at the limit. */
+/** Nesting depth of lists and objects in a text, whether or not it is valid JSON; stops at the limit. */
 function depthOf(text: string, most: number): number {
   let [depth, deepest, isText] = [0, 0, false];
   for (let at = 0; at < text.length; at++) {
@@ -34,7 +34,7 @@ function depthOf(text: string, most: number): number {
   return deepest;
 }
 
-/** A JSON text as the value it stands for. Too long or too deep a text is refused before it is read. */
+/** Parses JSON. Text that is too long or nested too deeply is refused before parsing. */
 export function readJson(text: string): Result<unknown> {
   const { letters, depth } = FILE_LIMITS;
   if (text.length > letters) return refused(tooLarge('letters', letters, text.length));
@@ -43,7 +43,7 @@ export function readJson(text: string): Result<unknown> {
   try {
     return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) };
   } catch (error) {
-    // The engine's sentence says where: a line and a column, or a position.
+    // The parser's message says where: a line and column, or a position.
     const detail = error instanceof SyntaxError ? error.message : 'no JSON';
     return refused({ code: 'malformed', path: '', detail });
   }

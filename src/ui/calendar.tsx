@@ -7,7 +7,7 @@ interface CalendarProps {
   readonly onDate: (date: LocalDate) => void;
 }
 
-/** A month to pick a day from; weeks begin on Mondays. */
+/** A month for choosing a day; weeks start on Monday. */
 export default function Calendar({ date, onDate }: CalendarProps) {
   return (
     <DatePicker

@@ -2,16 +2,18 @@ import { readLocalStorageValue, useLocalStorage } from '@mantine/hooks';
 import { useCallback } from 'react';
 import { type Clock, moment, timeOfDay } from './words/dates';
 
-/** The reader's choice of 12 or 24 hours, kept on this device like the theme. */
+/** The reader's choice of 12 or 24 hours, stored on this device like the theme. */
 const CHOICE = { key: 'clock', defaultValue: '24' as Clock };
 
-/** The reader's clock and how to change it; 24 hours on the server and until the page is alive. */
+/** The reader's clock and a way to change it; 24 hours on the server and before hydration. */
 export const useClock = () => useLocalStorage<Clock>(CHOICE);
 
 /** The reader's clock, outside a component. */
 export const chosenClock = () => readLocalStorageValue<Clock>(CHOICE);
 
-/** Times as this reader wants them: `time` of a day, `when` with its day. `zone` is the athlete's, else the device's. */
+/**
+ * Times in the reader's clock: `time` alone, `when` with the day. `zone` is the athlete's, otherwise the device's.
+ */
 export function useTimes() {
   const [clock] = useClock();
   const time = useCallback((at: string | number, zone?: string) => timeOfDay(at, clock, zone), [clock]);

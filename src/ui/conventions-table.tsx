@@ -32,9 +32,9 @@ const ORIGIN_WORDS: Readonly<Record<ConventionOrigin, string>> = {
 
 interface ConventionsTableProps {
   readonly ids: readonly ConventionId[];
-  /** What is set here. */
+  /** The values set here. */
   readonly own: Readonly<Partial<Conventions>>;
-  /** What would hold without that, and where it is set. */
+  /** The value without that, and where it is set. */
   readonly otherwise: (id: ConventionId) => { readonly value: number; readonly from: ConventionOrigin };
   readonly onOwn: (own: Partial<Conventions>) => readonly Problem[];
 }
@@ -47,7 +47,7 @@ function found(ids: readonly ConventionId[], search: string): readonly Conventio
   });
 }
 
-/** Numbers of the practice that a coach may argue with: what each is, why, what is set here, and where it comes from otherwise. */
+/** Rules that a coach may disagree with: a description, the reason, the value set here, and its source otherwise. */
 export function ConventionsTable({ ids, own, otherwise, onOwn }: ConventionsTableProps) {
   const [search, setSearch] = useState('');
   const shown = found(ids, search);
@@ -91,7 +91,7 @@ export function ConventionsTable({ ids, own, otherwise, onOwn }: ConventionsTabl
 
 interface LineProps {
   readonly id: ConventionId;
-  /** What is set here; null: nothing. */
+  /** The value set here; null: none. */
   readonly value: number | null;
   readonly otherwise: ReturnType<ConventionsTableProps['otherwise']>;
   readonly onSet: (value: number) => readonly Problem[];

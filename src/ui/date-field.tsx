@@ -16,23 +16,23 @@ const Calendar = dynamic(() => import('./calendar'), { ssr: false });
 interface DateFieldProps {
   readonly label: string;
   readonly id?: string;
-  /** Null: none is known. */
+  /** Null: unknown. */
   readonly date: LocalDate | null;
   readonly onDate: (date: LocalDate) => void;
-  /** Takes the date away, where there need be none. */
+  /** Clears the date, if it is optional. */
   readonly onClear?: () => void;
   readonly className?: string | undefined;
   readonly problem?: string | undefined;
 }
 
-/** A day, typed as people write it or picked from a calendar. */
+/** A day, typed or chosen from a calendar. */
 export function DateField({ label, id, date, onDate, onClear, className, problem }: DateFieldProps) {
   const [open, setOpen] = useState(false);
   const read = (text: string): Result<LocalDate | null> =>
     onClear !== undefined && text.trim() === '' ? ok(null) : readDate(text);
   return (
     <Typed
-      // What was picked takes the place of what was typed.
+      // A chosen day replaces typed text.
       key={date ?? ''}
       label={label}
       {...(id === undefined ? {} : { id })}

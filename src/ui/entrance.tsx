@@ -4,14 +4,14 @@ import classes from './entrance.module.css';
 import { Mark } from './mark';
 
 interface EntranceProps {
-  /** What its form does; absent: it only says something. */
+  /** The form's action; absent: it only shows a message. */
   readonly action?: (data: FormData) => void;
-  /** Set larger, for a phone. */
+  /** Larger, for a phone. */
   readonly large?: boolean;
   readonly children: ReactNode;
 }
 
-/** A page one comes in by: the product's name over one form. */
+/** A page for signing in: the product's name above a form. */
 export function Entrance({ action, large = false, children }: EntranceProps) {
   const all = (
     <>
@@ -34,7 +34,7 @@ export function Entrance({ action, large = false, children }: EntranceProps) {
   );
 }
 
-/** Why one is not in yet; its line stands empty while there is nothing to say. */
+/** Why signing in failed; the line stays empty otherwise. */
 export function EntranceProblem({ children }: { readonly children: ReactNode }) {
   return (
     <p className={classes.problem} role="alert">

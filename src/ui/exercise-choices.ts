@@ -18,21 +18,21 @@ import { VARIANT } from './picked-exercise';
 import type { Choice } from './picker';
 import { figure, listed } from './words/figures';
 
-/** For whom and where an exercise is picked, and on which day. */
+/** The athlete and place for which an exercise is chosen, and the day. */
 export interface PickingFor {
   readonly athlete: Pick<Athlete, 'phases' | 'joints'>;
   readonly place: Place;
-  /** The day whose phase decides; absent: today. */
+  /** The day whose phase applies; absent: today. */
   readonly today?: LocalDate;
 }
 
-/** What ranks an exercise before its alikes: stimulus while gaining, payoff else, and what is loaded long. */
+/** Ranking among equals: stimulus while gaining, payoff otherwise, and loading at long length. */
 function worth(exercise: Exercise, phase: Phase): number {
   const long = exercise.hardest === 'stretched' ? 0.5 : 0;
   return (phase === 'gaining' ? exercise.stimulus : payoff(exercise)) + long;
 }
 
-/** Why an exercise stands where it does, in a few words. */
+/** Why an exercise is at its position, in a few words. */
 function reason(exercise: Exercise, phase: Phase, sore: readonly Joint[]): string {
   if (sore.length > 0) return screenWords.loadsThe(listed(sore));
   const words =
@@ -43,9 +43,9 @@ function reason(exercise: Exercise, phase: Phase, sore: readonly Joint[]): strin
 }
 
 /**
- * All exercises and their variants to pick from: first what the place has and no irritated joint forbids, best under
- * the phase first; then what stresses such a joint; last what the place lacks.
- * @param unfilled with slots that name a pattern alone and wait for their exercise
+ * All exercises and variants to choose from: possible ones first, best for the phase first; then those that stress an
+ * irritated joint; last those without equipment.
+ * @param unfilled with open slots that only name a pattern
  */
 export function exerciseChoices(
   catalogue: Catalogue,

@@ -12,7 +12,7 @@ interface SectionProps {
   readonly children: React.ReactNode;
 }
 
-/** A titled part of a form. */
+/** A titled section of a form. */
 export function Section({ title, aside, children }: SectionProps) {
   return (
     <section className={classes.section} aria-label={title}>
@@ -27,13 +27,13 @@ export function Section({ title, aside, children }: SectionProps) {
 
 interface LineProps {
   readonly label: string;
-  /** Id of the control, where the label belongs to one. */
+  /** Id of the control, if the label belongs to one. */
   readonly htmlFor?: string;
   readonly problem?: string | undefined;
   readonly children: React.ReactNode;
 }
 
-/** A label and what it names, on one row; a problem stands right below. */
+/** A label and its control on one row, with a problem right below. */
 export function Line({ label, htmlFor, problem, children }: LineProps) {
   return (
     <div className={classes.line}>
@@ -65,7 +65,7 @@ interface ChoiceProps<T extends string> {
   readonly onValue: (value: T) => void;
 }
 
-/** One of a few. */
+/** One of a few options. */
 export function Choose<T extends string>({ label, id, value, options, names, onValue }: ChoiceProps<T>) {
   return (
     <NativeSelect

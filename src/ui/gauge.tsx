@@ -6,11 +6,14 @@ import { STANDING_NAMES } from './words/values';
 
 interface GaugeProps {
   readonly week: MuscleWeek;
-  /** Sets at the right end of the scale; the same for all gauges of a rail. */
+  /** Sets at the right end of the scale; the same for all gauges together. */
   readonly most: number;
 }
 
-/** A muscle's weekly sets: a bar from zero of what the landmarks count, a dot at hold, short rails at floor and ceiling, the figure and a word. */
+/**
+ * A muscle's weekly sets as its volume range counts them: a bar from zero, a dot at maintenance, ticks at minimum and
+ * maximum, the figure and a word.
+ */
 export function Gauge({ week, most }: GaugeProps) {
   const { sets, measured, landmarks, goal } = week;
   const state = standing(week);

@@ -5,8 +5,8 @@ import { useSyncExternalStore } from 'react';
 const never = () => () => {};
 
 /**
- * Draws a screen in the browser alone. A screen that only answers once its script runs is drawn there anyway; drawing it
- * on the server before that took most of what a page cost.
+ * Renders a screen in the browser only. A screen that needs its script to do anything is rendered there anyway;
+ * rendering it on the server too took most of a page's time.
  */
 export function InBrowser({ children }: { readonly children: React.ReactNode }) {
   const isBrowser = useSyncExternalStore(

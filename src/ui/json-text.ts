@@ -2,9 +2,9 @@
 export type JsonText<T> = string & { readonly of?: T };
 
 /**
- * What a route hands to a screen as one text. Where it is large, Next's own writing of values, one by one and twice over,
- * costs more than all the rest of a page.
- * @param value plain: no dates, maps or functions in it
+ * Data a route passes to a screen as one text. For large data Next's own serialisation, value by value and twice,
+ * costs more than the rest of a page.
+ * @param value plain: without dates, maps or functions
  */
 export function jsonText<T>(value: T): JsonText<T> {
   return JSON.stringify(value) as JsonText<T>;

@@ -1,2 +1,2 @@
-/** A key with what it does. */
+/** A key with its effect. */
 export type KeyList = readonly (readonly [key: string, does: string])[];

@@ -12,7 +12,7 @@ interface KeysDialogProps {
   readonly onClose: () => void;
 }
 
-/** The list itself, fetched when it is first asked for. */
+/** The list itself, loaded when first opened. */
 export default function KeysDialog({ open, of, keys, onClose }: KeysDialogProps) {
   return (
     <Modal opened={open} onClose={onClose} title={words.shortcuts(of)} size="md">

@@ -9,7 +9,7 @@ import type { KeyList } from './key-list';
 const KeysDialog = dynamic(() => import('./keys-dialog'), { ssr: false });
 
 interface KeysHelpProps {
-  /** The name of the screen. */
+  /** The screen's name. */
   readonly of: string;
   readonly keys: KeyList;
 }
@@ -27,7 +27,7 @@ function isTyping({ target }: KeyboardEvent): boolean {
   );
 }
 
-/** The keys of a screen, shown by `?` wherever nothing is being typed. */
+/** A screen's keys, opened by `?` unless a field has focus. */
 export function KeysHelp({ of, keys }: KeysHelpProps) {
   const [open, setOpen] = useState(false);
   const [asked, setAsked] = useState(false);

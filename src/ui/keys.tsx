@@ -1,6 +1,6 @@
 import classes from './keys.module.css';
 
-/** A key with what it does, as the strip and the help show it. */
+/** A key with its effect, in the explanation and the help. */
 export function KeyHint({ keys, children }: { readonly keys: string; readonly children: React.ReactNode }) {
   return (
     <span className={classes.hint}>

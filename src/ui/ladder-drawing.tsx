@@ -1,7 +1,7 @@
 import type { WeekState } from '@/core';
 import classes from './ladder-drawing.module.css';
 
-/** One rung of a ladder: the sets of a week. */
+/** A week of a ladder. */
 export interface LadderRung {
   readonly week: number;
   readonly sets: number;
@@ -12,11 +12,11 @@ export interface LadderRung {
 
 interface LadderDrawingProps {
   readonly rungs: readonly LadderRung[];
-  /** Sets at the right end of the scale, the same for all ladders that stand together. */
+  /** Sets at the right end of the scale, the same for all ladders together. */
   readonly most: number;
-  /** The current week, marked; null for none. */
+  /** The current week, marked; null: none. */
   readonly current: number | null;
-  /** Another version of the same, drawn as ticks. */
+  /** Another version for comparison, drawn as ticks. */
   readonly other?: readonly LadderRung[];
 }
 
@@ -24,15 +24,15 @@ const WIDTH = 118;
 const STEP = 11;
 const BAR = 7;
 
-/** How a week stands, for its rung. */
+/** A week's state, for its bar. */
 export function rungState({ status, plan }: WeekState): LadderRung['state'] {
   if (plan.kind === 'deload') return 'deload';
   return status === 'done' ? 'done' : 'planned';
 }
 
 /**
- * A muscle's ladder: the rails stand at floor and ceiling, each week is a rung drawn from zero, week 1 at the bottom.
- * Planned rungs are outlines, done ones filled, the deload dashed.
+ * A muscle's volume over the weeks: lines at minimum and maximum, a bar for each week, week 1 at the bottom. Planned
+ * weeks are outlines, finished ones filled, the deload dashed.
  */
 export function LadderDrawing({ rungs, most, current, other }: LadderDrawingProps) {
   const height = rungs.length * STEP + 4;

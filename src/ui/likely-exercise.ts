@@ -2,7 +2,7 @@ import type { Catalogue } from '@/core';
 import { searchNames } from '@/core/names';
 import { findNamed } from './search-by-name';
 
-/** What a name in somebody's file is taken to be, and how sure that is. */
+/** What a name in a file probably means, and how certain that is. */
 export interface Likely {
   readonly id: string | undefined;
   readonly how: 'known' | 'remembered' | 'likely' | 'unknown';
@@ -11,8 +11,8 @@ export interface Likely {
 export type LikelyExercise = typeof likelyExercise;
 
 /**
- * The exercise a name most likely means: as it was said before, as it is called here, or what is called much like it.
- * @param name in small letters, single blanks
+ * The exercise a name most likely means: as remembered, by exact name, or by similarity.
+ * @param name lower case, single spaces
  */
 export function likelyExercise(
   name: string,
@@ -33,13 +33,13 @@ export function likelyExercise(
     [label, ...names].some((text) => text.toLowerCase() === name),
   );
   if (own !== undefined) return { id: own.id, how: 'known' };
-  // Of a name with more words than ours the last ones often say most: `flat barbell bench press`.
+  // In a name with more words than ours the last ones often matter most: `flat barbell bench press`.
   const words = name
     .replace(/[()[\],]/g, ' ')
     .split(' ')
     .filter((word) => word !== '')
     .map((word) => (/[^s]s$/.test(word) && word.length > 4 ? word.slice(0, -1) : word));
-  // One word of several says too little: `pull`.
+  // One word of several is too unspecific: `pull`.
   const last = Math.max(0, words.length - 2);
   for (let from = 0; from <= last; from++) {
     const [found] = findNamed(listed, words.slice(from).join(' '), null);

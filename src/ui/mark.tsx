@@ -1,4 +1,4 @@
-/** The product's mark: a ladder with its lowest rungs climbed. */
+/** The product's logo: a ladder with its lowest rungs climbed. */
 export function Mark() {
   return (
     <svg width="16" height="20" viewBox="0 0 16 20" aria-hidden="true" focusable="false">

@@ -1,10 +1,10 @@
 import Fuse from 'fuse.js';
 import type { Found, Named } from './search-by-name';
 
-/** How far off a name typed with errors may be, of Fuse's 0 to 1. */
+/** Largest distance of a misspelled name, on Fuse's scale from 0 to 1. */
 const THRESHOLD = 0.34;
 
-/** What is spelt much like what was typed, nearest first. */
+/** Names similar to a text, nearest first. */
 export default function near<T extends Named>(list: readonly T[], search: string): readonly Found<T>[] {
   const fuse = new Fuse(list, {
     keys: ['label', 'names'],

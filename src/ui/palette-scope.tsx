@@ -3,30 +3,30 @@
 import { createContext, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import type { Athlete, Catalogue } from '@/core';
 
-/** Whom and what the command palette's load tool speaks of: set by the screen that is open. */
+/** The athlete and exercise the palette's load tool uses: set by the open screen. */
 export interface PaletteScope {
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
-  /** The exercise in focus, if any. */
+  /** The focused exercise, if any. */
   readonly exerciseId: string | null;
-  /** Its one-rep max where the screen knows a better one than the best set, share of bodyweight included. */
+  /** Its one-rep max if the screen knows a better one than the best set, including bodyweight. */
   readonly oneRepMax: number | null;
 }
 
-/** Something the screen that is open can do, found by its name. */
+/** A command of the open screen, found by its name. */
 export interface Command {
   readonly name: string;
-  /** What else people type when they look for it. */
+  /** Other search words for it. */
   readonly searches: readonly string[];
-  /** The keys that do the same, if any. */
+  /** Its shortcut, if any. */
   readonly keys: string;
   readonly run: () => void;
 }
 
-/** What screens hand to the palette; it never changes, so that handing something over draws no screen again. */
+/** What screens pass to the palette; the object is stable, so that passing something renders no screen again. */
 interface Giver {
   readonly setScope: (scope: PaletteScope | null) => void;
-  /** Read when the palette opens: screens put theirs here as they are drawn. */
+  /** Read when the palette opens: screens write to it as they render. */
   readonly commands: { current: readonly Command[] };
 }
 
@@ -40,7 +40,7 @@ const NOBODY: Giver = { setScope: () => undefined, commands: { current: [] } };
 const Giving = createContext<Giver>(NOBODY);
 const Holding = createContext<Holder>({ ...NOBODY, scope: null, open: false, setOpen: () => undefined });
 
-/** Holds the palette's scope for the screens below it. */
+/** Provides the palette's scope to the screens below it. */
 export function PaletteHolder({ children }: { readonly children: React.ReactNode }) {
   const [scope, setScope] = useState<PaletteScope | null>(null);
   const [open, setOpen] = useState(false);
@@ -58,7 +58,7 @@ export function usePalette(): Holder {
   return useContext(Holding);
 }
 
-/** Tells the palette whom and what this screen is about, as long as it is open. */
+/** Tells the palette the athlete and exercise of this screen while it is open. */
 export function usePaletteScope({ athlete, catalogue, exerciseId, oneRepMax }: PaletteScope): void {
   const { setScope } = useContext(Giving);
   useEffect(() => {
@@ -67,7 +67,7 @@ export function usePaletteScope({ athlete, catalogue, exerciseId, oneRepMax }: P
   useEffect(() => () => setScope(null), [setScope]);
 }
 
-/** Offers what this screen can do in the palette, as long as it is open. */
+/** Offers this screen's commands in the palette while it is open. */
 export function usePaletteCommands(commands: readonly Command[]): void {
   const { commands: held } = useContext(Giving);
   useEffect(() => {

@@ -8,7 +8,7 @@ import { useState } from 'react';
 import type { Unanswered } from '@/core';
 import { outcomeSentence, waitSentence } from './words/outcomes';
 
-/** Tells the server the password once more. */
+/** Confirms the password on the server. */
 export type TellPassword = (
   password: string,
 ) => Promise<
@@ -21,11 +21,11 @@ export type TellPassword = (
 
 interface PasswordDialogProps {
   readonly tell: TellPassword;
-  /** @param isTold false: it is not to be done after all */
+  /** @param isTold false: cancelled */
   readonly onEnd: (isTold: boolean) => void;
 }
 
-/** Asks for the password before something that a device left open is not enough for. */
+/** Asks for the password before a sensitive action. */
 export default function PasswordDialog({ tell, onEnd }: PasswordDialogProps) {
   const [password, setPassword] = useState('');
   const [problem, setProblem] = useState('');

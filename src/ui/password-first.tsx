@@ -14,7 +14,7 @@ interface PasswordHolderProps {
   readonly children: React.ReactNode;
 }
 
-/** What is within it can ask for the password once more: see useAction. */
+/** Content that can ask for the password: see useAction. */
 export function PasswordHolder({ tell, children }: PasswordHolderProps) {
   const [answer, setAnswer] = useState<((isTold: boolean) => void) | null>(null);
   const ask = useCallback(() => new Promise<boolean>((resolve) => setAnswer(() => resolve)), []);
@@ -30,12 +30,12 @@ export function PasswordHolder({ tell, children }: PasswordHolderProps) {
   );
 }
 
-/** Asks for the password; resolves with whether it was told. */
+/** Asks for the password; resolves to whether it was confirmed. */
 export function useAskPassword(): () => Promise<boolean> {
   return useContext(Asking);
 }
 
-/** Whether an answer says that the password has to be told before it is done. */
+/** Whether an answer requires the password first. */
 export function isPasswordFirst(answer: unknown): boolean {
   const { status } = (answer ?? {}) as Partial<Unsure>;
   return status === 'password first';

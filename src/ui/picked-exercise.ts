@@ -1,7 +1,7 @@
-/** Stands between an exercise's id and a set-up's in what a picker gives. */
+/** Separates an exercise's id from a variant's in a picker's value. */
 export const VARIANT = '#';
 
-/** What was picked: an exercise, perhaps in one of its set-ups. */
+/** The chosen exercise, perhaps with a variant. */
 export function pickedExercise(value: string): { readonly id: string; readonly variant: string | null } {
   const [id = '', variant] = value.split(VARIANT);
   return { id, variant: variant ?? null };

@@ -1,3 +1,3 @@
-/** What picking from a list takes: fetched together, when somebody is about to. */
+/** The picker's parts, loaded together shortly before they are needed. */
 export { exerciseChoices } from './exercise-choices';
 export { Picker } from './picker';

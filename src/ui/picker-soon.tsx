@@ -8,15 +8,15 @@ type Parts = typeof import('./picker-parts');
 
 let parts: Parts | null = null;
 
-/** Fetches the picker and its lists; asked for early, so that it opens at once. */
+/** Loads the picker and its lists, early enough to open at once. */
 export async function loadPicker(): Promise<void> {
   parts = await import('./picker-parts');
 }
 
-/** What was done at a picker before it was there. */
+/** Input to a picker before it was loaded. */
 export interface Typed {
   readonly initial: string;
-  /** Whether Enter was pressed: the first thing found is taken. */
+  /** Whether Enter was pressed: the first match is chosen. */
   readonly isEntered: boolean;
 }
 
@@ -24,11 +24,11 @@ interface PickerSoonProps {
   readonly label: string;
   readonly initial: string;
   readonly onCancel: () => void;
-  /** The picker itself, from what was fetched for it and what was typed by then. */
+  /** The picker, with what was loaded for it and typed so far. */
   readonly children: (parts: Parts, typed: Typed) => React.ReactNode;
 }
 
-/** Stands where a picker is to be while it is fetched: the letters typed meanwhile are handed on to it. */
+/** A placeholder while a picker loads: letters typed meanwhile are passed on to it. */
 export function PickerSoon({ label, initial, onCancel, children }: PickerSoonProps) {
   const [fetched, setFetched] = useState(parts);
   const [typed, setTyped] = useState<Typed>({ initial, isEntered: false });

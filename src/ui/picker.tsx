@@ -10,7 +10,7 @@ import { useSearchParts } from './use-search-parts';
 
 export interface Choice extends Named {
   readonly value: string;
-  /** Why it stands where it does. */
+  /** Why it is at its position. */
   readonly why?: string;
 }
 
@@ -20,25 +20,25 @@ interface PickerProps {
   readonly initial: string;
   readonly onPick: (value: string) => void;
   readonly onCancel: () => void;
-  /** Makes one where nothing is found; absent: it cannot be made here. */
+  /** Creates a missing exercise; absent: not possible here. */
   readonly onMake?: (name: string) => void;
-  /** Whether Enter was pressed before it was there: the first match is taken at once. */
+  /** Whether Enter was pressed before it was loaded: the first match is chosen at once. */
   readonly isEntered?: boolean;
-  /** Whether it stands in a dialog, to which its list belongs then. */
+  /** Whether it is in a dialog, to which its list then belongs. */
   readonly inDialog?: boolean;
 }
 
-/** More would be scrolled past, not read: a letter more narrows it down. */
+/** Longer lists are scrolled past, not read: another letter narrows them down. */
 const MOST_SHOWN = 80;
-/** Stands for making an exercise. */
+/** The value for creating an exercise. */
 const MAKE = 'make:';
 
-/** The list is open from the first moment; Mantine would say so only once it is drawn again. */
+/** The list is open from the start; Mantine would only report that after another render. */
 function Entry({ list, ...given }: ComponentProps<'input'> & { readonly list: string }) {
   return <input {...given} role="combobox" aria-autocomplete="list" aria-expanded aria-controls={list} />;
 }
 
-/** Picks from a list in place, finding as you type. Enter takes the marked one, Esc leaves all as it was. */
+/** Chooses from a list in place, searching as you type. Enter chooses the selected entry, Esc cancels. */
 export function Picker(props: PickerProps) {
   const { label, choices, initial, onPick, onCancel, onMake, isEntered = false, inDialog = false } = props;
   const [search, setSearch] = useState(initial);
@@ -49,7 +49,7 @@ export function Picker(props: PickerProps) {
   const shown = findNamed(choices, search, near).slice(0, MOST_SHOWN);
 
   const [first] = shown;
-  // Before anything else is typed: a letter between two fields would be lost.
+  // Before anything else is typed, so that no letter is lost between two fields.
   useLayoutEffect(() => input.current?.focus(), []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, as it comes
   useEffect(() => {

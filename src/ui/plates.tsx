@@ -6,7 +6,7 @@ interface PlatesProps {
   readonly heaviest: number;
 }
 
-/** The plates of one side as they hang on the bar, innermost first; heights by weight. */
+/** One side's plates as they are on the bar, innermost first, as high as their weight. */
 export function Plates({ perSide, heaviest }: PlatesProps) {
   const words = perSide.length === 0 ? screenWords.emptyBar : screenWords.eachSide(perSide.join(' + '));
   return (
@@ -18,7 +18,7 @@ export function Plates({ perSide, heaviest }: PlatesProps) {
           const height = 16 + 34 * Math.sqrt(weight / heaviest);
           return (
             <rect
-              // Plates of one weight are alike: their place on the bar is their identity.
+              // Plates of one weight are interchangeable: their position identifies them.
               // biome-ignore lint/suspicious/noArrayIndexKey: see above
               key={at}
               x={48 + at * 13}

@@ -7,9 +7,9 @@ const LIFT =
 const loadOf = (load: string) => (load === 'bw' ? 0 : Number(load.replace(/bw|\s/g, '')));
 
 /**
- * Reads a set as it is shown, `60 × 10 @3`, or as coaches type it: `60x10@3`, `60 10 3`, `135 lb × 8 @1`, `105 x 5 rir 2`,
- * `bw+10 x 8 @2`; a hold without a load, `30 s @2`. The reps left must be given.
- * @param unit the load's unit when none is written
+ * Reads a set as shown, `60 × 10 @3`, or as coaches type it: `60x10@3`, `60 10 3`, `135 lb × 8 @1`, `105 x 5 rir 2`,
+ * `bw+10 x 8 @2`; a hold without a load, `30 s @2`. Reps left are required.
+ * @param unit the load's unit if none is written
  * @returns null for an empty text
  */
 export function readSet(

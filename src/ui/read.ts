@@ -1,7 +1,7 @@
 import { ok, type Result, refused } from '@/core';
 import { dayFrom } from './words/dates';
 
-/** A decimal number, comma or point; within bounds when they are given. */
+/** A decimal number, comma or point; within bounds if given. */
 export function readNumber(
   text: string,
   bounds: { readonly field: string; readonly low: number; readonly high: number; readonly whole?: boolean },
@@ -16,7 +16,7 @@ export function readNumber(
   return ok(value);
 }
 
-/** A day of the calendar as people write it, `9 Nov 2026`; without a year the nearest one. */
+/** A calendar day as people write it, `9 Nov 2026`; without a year the nearest. */
 export function readDate(text: string): Result<string> {
   const date = dayFrom(text, new Date().toISOString().slice(0, 10));
   return date === undefined
@@ -29,7 +29,7 @@ export function readText(most: number): (text: string) => Result<string> {
   return (text) => ok(text.slice(0, most));
 }
 
-/** A number as readNumber takes it, or nothing at all. */
+/** A number as for readNumber, or nothing. */
 export function readOptionalNumber(
   text: string,
   bounds: Parameters<typeof readNumber>[1],

@@ -1,4 +1,4 @@
-/** Hands a text, or bytes, to the browser as a file to keep. */
+/** Downloads text or bytes as a file. */
 export function saveFile(name: string, content: BlobPart, type = 'application/json'): void {
   const address = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');

@@ -60,7 +60,7 @@ test.each([
   ['bulgarain split squat', 'rear-foot-raised-split-squat'],
   ['hamer curl', 'hammer-curl'],
   ['militery press', 'standing-barbell-press'],
-])('typed wrong: “%s” still finds %s', (search, id) => {
+])('misspelled “%s” still finds %s', (search, id) => {
   expect(
     findNamed(list, search, near)
       .slice(0, 3)
@@ -68,21 +68,21 @@ test.each([
   ).toContain(id);
 });
 
-test('what was found by another name says by which; by its own it says nothing', () => {
+test('a match by another name shows that name; a match by its own shows nothing', () => {
   expect(first('stiff-leg deadlift')?.by).toBe('stiff-leg deadlift');
   expect(first('romanian deadlift')?.by).toBeNull();
   expect(first('hammer curl')?.by).toBeNull();
 });
 
-test('words in any order, also of what is said of it; nothing alike finds nothing', () => {
+test('words match in any order, in facts too; without similarity nothing is found', () => {
   expect(first('press incline dumbbell')?.item.id).toBe('incline-dumbbell-press');
   expect(findNamed(list, 'rings', near).every(({ item }) => item.facts.includes('rings'))).toBe(true);
   expect(findNamed(list, 'qqqqzzzz', near)).toEqual([]);
-  // Until the matcher of errors is there, only what is spelt right is found.
+  // Until the matcher of misspellings has loaded, only exact spellings are found.
   expect(findNamed(list, 'bisep curl', null)).toEqual([]);
   expect(findNamed(list, 'bisep curl', near)).not.toEqual([]);
 });
 
-test('an empty search gives all, in the order they came in', () => {
+test('an empty search returns everything in the original order', () => {
   expect(findNamed(list, '  ', near).map(({ item }) => item.id)).toEqual(list.map(({ id }) => id));
 });

@@ -1,19 +1,19 @@
 /** Something found by any of its names. */
 export interface Named {
   readonly label: string;
-  /** What else it is called. */
+  /** Its other names. */
   readonly names: readonly string[];
-  /** What else is said of it, searched last. */
+  /** Its facts, searched last. */
   readonly facts: string;
 }
 
-/** Something found, and by which of its other names; null: by its own, or by what is said of it. */
+/** A match with the other name it was found by; null: its own name or a fact. */
 export interface Found<T> {
   readonly item: T;
   readonly by: string | null;
 }
 
-/** Letters and digits alone: “pull-up”, “pull up” and “pullup” are one. */
+/** Letters and digits only: “pull-up”, “pull up” and “pullup” are the same. */
 const plain = (text: string) =>
   text
     .toLowerCase()
@@ -31,7 +31,7 @@ const IN_ORDER = 2;
 const ANY_ORDER = 3;
 const NONE = 4;
 
-/** How well a name answers a search. */
+/** How well a name matches a search. */
 function grade(name: string, search: string): number {
   const [it, wanted] = [plain(name), plain(search)];
   if (it === wanted || joined(name) === joined(search)) return IS_IT;
@@ -41,7 +41,7 @@ function grade(name: string, search: string): number {
   return words.every((word) => it.includes(word)) ? ANY_ORDER : NONE;
 }
 
-/** Whether the words stand in a text one after the other: “low to high” is not “high to low”. */
+/** Whether the words appear in order: “low to high” is not “high to low”. */
 function isInOrder(text: string, words: readonly string[]): boolean {
   let from = 0;
   for (const word of words) {
@@ -52,13 +52,13 @@ function isInOrder(text: string, words: readonly string[]): boolean {
   return true;
 }
 
-/** Finds what is spelt much like what was typed. */
+/** Finds names similar to a text. */
 export type Near = <T extends Named>(list: readonly T[], search: string) => readonly Found<T>[];
 
 /**
- * Finds by what people type: own names before others, whole names before beginnings before words in order before words
- * in any order; then facts; where nothing has all the words, what is spelt much like them. Equal ones keep their order.
- * @param near the matcher of errors; null while it is on its way
+ * Search by what people type: own names before others; whole names, then beginnings, then words in order, then words
+ * in any order; then facts; and if nothing has all words, similar names. Equal matches keep their order.
+ * @param near the matcher of misspellings; null while loading
  */
 export function findNamed<T extends Named>(
   list: readonly T[],
@@ -76,7 +76,7 @@ export function findNamed<T extends Named>(
       );
     const by = other !== null && other.grade < own ? other.name : null;
     const best = Math.min(own, other === null ? NONE : other.grade);
-    // Of equal grades the own name comes first.
+    // With equal grades the own name wins.
     if (best < NONE) return [{ item, by, rank: 2 * best + (by === null ? 0 : 1) }];
     const text = plain(`${item.label} ${item.names.join(' ')} ${item.facts}`);
     const isSaid = plain(search)

@@ -1,3 +1,3 @@
-/** What looking for an exercise takes beside its own name: fetched together with the first letter. */
+/** What searching exercises needs besides their names: loaded with the first letter. */
 export { describedAs, searchNames } from '@/core/names';
 export { default as near } from './near';

@@ -35,7 +35,7 @@ test.each([
   ['4×', { sets: 4 }],
   ['at 60', { load: 60 }],
   ['@2', { rir: 2 }],
-  // As earlier versions wrote it.
+  // As written by earlier versions.
   ['4×8·60@2', { sets: 4, reps: 8, load: 60, rir: 2 }],
   ['10·107.5', { reps: 10, load: 107.5 }],
   ['12 11 10·45', { sets: 3, reps: 12, load: 45 }],
@@ -45,7 +45,7 @@ test.each([
   expect(read(text)).toEqual(sets);
 });
 
-test('4 × 8 is a load of 4 unless the caller says that it means sets', () => {
+test('4 × 8 is a load of 4 unless the caller expects sets', () => {
   expect(read('4 × 8')).toEqual({ load: 4, reps: 8 });
   expect(read('4 × 8', true)).toEqual({ sets: 4, reps: 8 });
 });
@@ -54,7 +54,7 @@ test.each(['', 'x', '×8', 'ten', '8 @', '60 × ', 'at'])('does not read %j', (t
   expect(read(text)).toBeUndefined();
 });
 
-test('one load with any reps is read back as it is shown', () => {
+test('one load with any reps is read back as shown', () => {
   const hundredths = fc.integer({ min: 1, max: 40000 }).map((each) => each / 4);
   fc.assert(
     fc.property(

@@ -1,9 +1,9 @@
-/** Sets as a coach types them, part by part. A part that is not written is absent. */
+/** Sets as typed, by part. A part that is not written is absent. */
 export interface TypedSets {
   readonly sets?: number;
   /** Reps of the first set, or its seconds. */
   readonly reps?: number;
-  /** `bw` is 0; what assists is below 0. */
+  /** `bw` is 0; assistance is negative. */
   readonly load?: number;
   readonly rir?: number;
 }
@@ -11,9 +11,9 @@ export interface TypedSets {
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
 const LOAD = String.raw`find|bw\s*(?:[+-]\s*${NUMBER})?|~?[+-]?\s*${NUMBER}`;
 const TIMES = String.raw`\s*[x×*]\s*`;
-/** A set's reps with what follows them: `12`, `12+5`, `8+8+3`, `30 s`, `9~`; further sets behind commas. */
+/** A set's reps with what follows them: `12`, `12+5`, `8+8+3`, `30 s`, `9~`; further sets after commas. */
 const REPS = String.raw`\d+\s*(?:s\b)?[^,;@]*`;
-/** The same where no load stands before it. */
+/** The same without a load before it. */
 const ALONE = String.raw`\d+\s*(?:s\b)?[^,;@x×*]*`;
 const RIR = String.raw`(?:\s*@\s*(\d+(?:[.,]5)?)(?:\s*,\s*\d+)*)?`;
 
@@ -34,7 +34,7 @@ const REPS_FIRST = new RegExp(
   'i',
 );
 
-/** Nobody means more sets than this. */
+/** Largest plausible number of sets. */
 const MOST_SETS = 20;
 
 const decimal = (text: string) => Number(text.replace(/[~\s]/g, '').replace(',', '.'));
@@ -46,7 +46,7 @@ function loadOf(text: string | undefined): number | undefined {
   return bodyweight[1] === undefined || bodyweight[1] === '' ? 0 : decimal(bodyweight[1]);
 }
 
-/** Reps of the first set and how many sets are listed. One set that is listed alone leaves their number open. */
+/** Reps of the first set and the number of sets listed. A single set leaves the number open. */
 function listed(text: string | undefined): Pick<TypedSets, 'sets' | 'reps'> {
   if (text === undefined) return {};
   const each = text.split(/,|\s+(?=\d)/).filter((one) => one.trim() !== '');
@@ -70,10 +70,10 @@ function made(parts: {
 }
 
 /**
- * Reads sets as they are shown (`107.5 × 10 @2`, `100 × 13, 12, 11`, `3 × 12 at 60`, `bw−15 × 8`, `40 s`) and as earlier
- * versions wrote them (`4×8·60@2`). Of several parts (`107.5 × 10; 100 × 13, 12`) the first one counts.
+ * Reads sets as shown (`107.5 × 10 @2`, `100 × 13, 12, 11`, `3 × 12 at 60`, `bw−15 × 8`, `40 s`) and as earlier
+ * versions wrote them (`4×8·60@2`). Of several parts (`107.5 × 10; 100 × 13, 12`) the first counts.
  * @param isSets whether `4 × 8` without a load means four sets of eight, not eight reps at 4
- * @returns undefined where it cannot be read
+ * @returns undefined if it cannot be read
  */
 export function readSets(text: string, isSets: (first: number) => boolean): TypedSets | undefined {
   const tidy = text

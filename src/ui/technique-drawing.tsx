@@ -8,9 +8,9 @@ const HEIGHT = 60;
 const LABELS = 14;
 const REP = 6;
 const LEAST_BAR = 7;
-/** Longest technique that is drawn at full width. */
+/** Longest technique drawn at full width. */
 const WIDTH = 430;
-/** Sets drawn one by one; the others are like them. */
+/** Sets drawn separately; the others are like them. */
 const MOST_ROUNDS = 4;
 
 interface TechniqueDrawingProps {
@@ -26,8 +26,8 @@ function gap(pause: number, ends: boolean): number {
 }
 
 /**
- * A technique's structure: bars as wide as their reps and as high as their load. Half reps are half hatched, what is
- * beyond failure is hatched, what stays easy is an outline.
+ * A technique's structure: bars as wide as their reps and as high as their load. Half reps are half hatched, reps
+ * past failure hatched, easy ones outlined.
  */
 export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingProps) {
   const hatching = useId();

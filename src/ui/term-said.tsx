@@ -8,11 +8,11 @@ import { GLOSSARY, type Word } from './words/glossary';
 
 interface TermSaidProps {
   readonly word: Word;
-  /** The word on the screen, which is hovered or has the focus as this comes. */
+  /** The word on screen that is hovered or focused. */
   readonly target: RefObject<HTMLElement | null>;
 }
 
-/** What a word means, beside it. */
+/** A term's meaning, shown beside it. */
 export default function TermSaid({ word, target }: TermSaidProps) {
   return (
     <Tooltip

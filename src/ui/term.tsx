@@ -9,11 +9,11 @@ const TermSaid = dynamic(() => import('./term-said'), { ssr: false });
 
 interface TermProps {
   readonly word: Word;
-  /** How it stands here; absent: the word itself. */
+  /** Its form here; absent: the word itself. */
   readonly children?: React.ReactNode;
 }
 
-/** A word of the interface's own, explained in a sentence on hover and focus; fetched when it is first asked for. */
+/** A term of the interface with a one-sentence explanation on hover and focus; loads when first needed. */
 export function Term({ word, children }: TermProps) {
   const target = useRef<HTMLSpanElement>(null);
   const [asked, setAsked] = useState(false);

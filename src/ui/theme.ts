@@ -2,7 +2,7 @@ import { createTheme, type MantineColorsTuple } from '@mantine/core';
 import * as common from '@/ui/words/screens/common';
 import kit from './kit.module.css';
 
-/** Mantine asks for ten shades; the accent is one colour with a lighter one for dark ground. */
+/** Mantine needs ten shades; the accent is a single colour with a lighter variant for dark mode. */
 const oxide: MantineColorsTuple = [
   '#fbeee9',
   '#f3e4dc',
@@ -29,8 +29,8 @@ const ink: MantineColorsTuple = [
   '#15181c',
 ];
 
-/** Sharp corners, no shadows, one accent; the rest of the look is in look.css. */
-/** A dialog's head is no banner of the page. */
+/** Sharp corners, no shadows, one accent; everything else is in look.css. */
+/** A dialog's header is not the page's banner. */
 const attributes = { header: { role: 'presentation' } };
 
 export const theme = createTheme({

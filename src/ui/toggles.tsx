@@ -13,7 +13,7 @@ interface TogglesProps<T extends string | number> {
   readonly onValue: (value: readonly T[]) => void;
 }
 
-/** Any of a few, each on or off; they keep the order of the options. */
+/** Any of a few options, each on or off, in their original order. */
 export function Toggles<T extends string | number>(props: TogglesProps<T>) {
   const { label, value, options, names, onValue } = props;
   const taken = (chosen: readonly string[]) => options.filter((option) => chosen.includes(String(option)));
@@ -38,7 +38,7 @@ interface OneOfProps<T extends string> {
   readonly onValue: (value: T) => void;
 }
 
-/** One of a few, all of them in sight. */
+/** One of a few options, all visible. */
 export function OneOf<T extends string>({ label, value, options, names, onValue }: OneOfProps<T>) {
   return (
     <Chip.Group value={value} onChange={(chosen) => onValue(chosen as T)}>

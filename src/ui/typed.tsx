@@ -5,25 +5,25 @@ import { createContext, useContext, useId, useLayoutEffect, useState } from 'rea
 import type { Result } from '@/core';
 import { problemSentence } from './words/problems';
 
-/** Fields that hold text nobody can read yet report here, so that a form is not kept with half of what was typed. */
+/** Fields with unreadable text report here, so that a form is not saved with half-typed values. */
 export const UnreadFields = createContext<(field: string, unread: boolean) => void>(() => undefined);
 
 interface TypedProps<T> {
   readonly label: string;
   readonly id?: string;
-  /** How the value reads now. */
+  /** The value as text. */
   readonly text: string;
   readonly read: (text: string) => Result<T>;
   readonly onValue: (value: T) => void;
   readonly className?: string | undefined;
   readonly placeholder?: string;
-  /** What else is wrong with the value, beyond its reading. */
+  /** Other problems of the value. */
   readonly problem?: string | undefined;
-  /** Stands at the end of the field. */
+  /** Shown at the end of the field. */
   readonly rightSection?: React.ReactNode;
 }
 
-/** A value that is typed as text. What can be read counts at once; what cannot is said beside it and holds the form. */
+/** A value typed as text. Readable text takes effect at once; unreadable text shows a problem and blocks saving. */
 export function Typed<T>(props: TypedProps<T>) {
   const { label, id, text, read, onValue, className, placeholder, problem, rightSection } = props;
   const [typed, setTyped] = useState<string | null>(null);
@@ -33,7 +33,7 @@ export function Typed<T>(props: TypedProps<T>) {
   const outcome = typed === null ? null : read(typed);
   const wrong = outcome !== null && !outcome.ok ? outcome.problems[0] : undefined;
   const unread = wrong !== undefined;
-  // At once: Enter may follow the last letter before the screen has been drawn again.
+  // At once: Enter may follow the last letter before the next render.
   useLayoutEffect(() => {
     report(field, unread);
     return () => report(field, false);
@@ -53,7 +53,7 @@ export function Typed<T>(props: TypedProps<T>) {
         const now = read(event.target.value);
         if (now.ok) onValue(now.value);
       }}
-      // What was understood is written the way it was understood.
+      // The understood value is written in its standard form.
       onBlur={() => {
         if (!unread) setTyped(null);
       }}

@@ -2,13 +2,12 @@ import { useEffect, useEffectEvent, useState } from 'react';
 import { isPasswordFirst, useAskPassword } from './password-first';
 
 const UNREACHABLE = { status: 'unreachable' } as const;
-/** What comes of asking where the server is not reached. */
+/** The result if the server cannot be reached. */
 export type Unreachable = typeof UNREACHABLE;
 
 /**
- * An action of the server: asks it, and says whether an answer is under way. Where it takes the password, that is asked
- * for, and the action once more. What it answers, or that the server was not reached, is for the caller to tell (see
- * words/outcomes).
+ * A server action: calls it and tells whether a call is running. If it requires the password, asks for it and calls
+ * again. The caller shows the result, or that the server could not be reached (see words/outcomes).
  */
 export function useAction<Given extends readonly unknown[], Answer>(
   action: (...given: Given) => Promise<Answer>,
@@ -28,8 +27,8 @@ export function useAction<Given extends readonly unknown[], Answer>(
 }
 
 /**
- * Asks once for each name, and tells the answer unless another name is asked for by then.
- * @param name what is asked for; null: nothing
+ * Asks once per name, and reports the answer unless another name is asked by then.
+ * @param name what to ask; null: nothing
  */
 export function useAnswer<Answer>(
   name: string | null,

@@ -1,9 +1,9 @@
 import { startTransition, useEffect, useState } from 'react';
 
 /**
- * A value as it was a paint ago: what follows from it is worked out only after the screen shows the value itself, so
- * that a key is answered at once.
- * @param restMs how long it has to rest beside: what takes longer than a paint waits until nothing is typed any more
+ * A value delayed by a frame: its consequences are computed after the screen shows the value itself, so that keys
+ * respond at once.
+ * @param restMs additional time without changes: work longer than a frame waits until typing stops
  */
 export function useLater<T>(value: T, restMs = 0): T {
   const [later, setLater] = useState(value);

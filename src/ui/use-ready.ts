@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 
-/** Whether the page answers by now: false while it is only what the server drew. */
+/** Whether the page has hydrated: false while it is only the server's HTML. */
 export function useReady(): boolean {
   const [ready, setReady] = useState(false);
   useEffect(() => setReady(true), []);

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 
 export type SearchParts = typeof import('./search-parts');
 
-/** Everyday names and the matcher of names typed with errors: fetched when something is looked for; null until then. */
+/** Everyday names and the matcher of misspellings: loaded for the first search; null until then. */
 export function useSearchParts(search: string): SearchParts | null {
   const asked = search !== '';
   const [parts, setParts] = useState<SearchParts | null>(null);

@@ -1,6 +1,6 @@
 import { useCallback, useLayoutEffect, useRef } from 'react';
 
-/** A callback that stays the same function while it always does what its newest version does. */
+/** A callback with a stable identity that always runs its newest version. */
 export function useStable<A extends readonly unknown[], R>(does: (...given: A) => R): (...given: A) => R {
   const newest = useRef(does);
   useLayoutEffect(() => {

@@ -1,6 +1,6 @@
 import { useCallback, useState } from 'react';
 
-/** Which fields of a form hold text nobody can read yet; `report` goes into `UnreadFields`. */
+/** Which fields of a form have unreadable text; `report` is passed to `UnreadFields`. */
 export function useUnread() {
   const [unread, setUnread] = useState<ReadonlySet<string>>(new Set());
   const report = useCallback((field: string, isUnread: boolean) => {

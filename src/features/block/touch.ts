@@ -1,2 +1,2 @@
-/** A finger that rests on a thing lifts it; one that moves at once scrolls the page. */
+/** A long press picks something up; moving at once scrolls the page. */
 export const TOUCH = { delay: 250, tolerance: 8 } as const;

@@ -11,12 +11,12 @@ import { isTyping } from '@/ui/is-typing';
 import { usePaletteCommands } from '@/ui/palette-scope';
 import { COMMAND_WORDS } from '@/ui/words/commands';
 
-/** What each command does on this screen; null: nothing just now. One that is missing here does not compile. */
+/** The action of each command on this screen; null: not available now. Leaving one out does not compile. */
 export type BlockRuns = { readonly [C in BlockCommand]: (() => void) | null };
 
 /**
- * What the screen can do: offered in the palette by name, and done by its keys wherever the focus is but in a field.
- * @param otherwise a key that is no command's; whether it did something
+ * The screen's commands: offered in the palette by name, and triggered by their keys unless a field has focus.
+ * @param otherwise handles other keys; returns whether it did
  */
 export function useBlockCommands(
   face: Face,

@@ -13,7 +13,7 @@ import { useSheet } from './sheet/use-sheet';
 import { useFace } from './use-face';
 import { useShown, weekBeside } from './use-shown';
 
-/** What a block's screen holds beside the block: its face, cursor, open dialog, and what was last refused. */
+/** The state of a block's screen besides the block: tab, cursor, open dialog, and the last refusal. */
 export function useBlockScreen(session: BlockSession, state: BlockState, data: BlockData) {
   const shown = useShown(session, state);
   const { block } = shown;
@@ -27,7 +27,7 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
   const { focus, setFocus } = table;
   const { face, show, dialog, setDialog } = useFace({
     cursor: table.cursor,
-    // A link may name what is no longer there.
+    // A link may name something that no longer exists.
     onCell: (cell) => {
       const row = shown.rows.find(({ id }) => id === cell.row);
       if (row !== undefined && usedColumns(row, shown.columns).includes(cell.column)) table.move(cell);
@@ -64,10 +64,10 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
   });
 
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
-  // A goal changes what is not handed out yet: that week's figures stand beside it.
+  // A goal changes unsent weeks, so their figures are shown with it.
   const isGoal = focus?.kind === 'muscle' || focus?.kind === 'total';
   const weekState = weekBeside(shown, face === 'Split' || isGoal, week);
-  // The reasons of a week that is done come when somebody looks at one of its figures.
+  // The reasons of a finished week load when one of its figures is viewed.
   const asked = week ?? (focus?.kind === 'muscle' || focus?.kind === 'total' ? weekState?.plan.week : null);
   useEffect(() => {
     if (asked != null) void session.fetchReasons(asked);
@@ -102,7 +102,7 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
     show,
     dialog,
     setDialog,
-    /** Closes the dialog and gives the focus back to the cursor, where it came from. */
+    /** Closes the dialog and returns focus to the cursor. */
     closeDialog: () => {
       setDialog(null);
       requestAnimationFrame(() => {
@@ -119,7 +119,7 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
     onCell,
     onTemplate,
     saveTemplate: () => setDialog('template'),
-    // The rail is drawn again only for what it shows: what it calls stays the same.
+    // Stable callbacks, so that the side panel only renders for what it shows.
     onGoal: useStable(setGoal),
     onJump: useStable(jump),
     onFix: useStable(({ edit }: { readonly edit: Edit }) => attempt(edit)),

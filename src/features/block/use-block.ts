@@ -10,24 +10,24 @@ import { loadTechniques } from './sheet/load-techniques';
 
 const OLD_AFTER_MS = 5000;
 
-/** Reads a step that an earlier page left behind; what reads it is fetched only when there is one. */
+/** Reads a step left by an earlier page; the reader loads only if there is one. */
 async function readStep(unchecked: unknown): Promise<QueuedStep | undefined> {
   const { decodeEdit } = await import('@/core/codecs');
   const step = unchecked as QueuedStep;
   return decodeEdit(step.edit).ok ? step : undefined;
 }
 
-/** The block's session for as long as the screen is open, and its state as it changes. */
+/** The block's session while the screen is open, and its current state. */
 export function useBlock(data: BlockData, actions: BlockActions): readonly [BlockSession, BlockState] {
   const [session] = useState(() => new BlockSession(data, actions, browserPorts(newId), readStep));
   const state = useSyncExternalStore(session.subscribe, session.getState, session.getState);
   useEffect(() => {
     void session.start();
-    // A page that was left and came back to may be older than what was made since.
+    // A page restored by back or forward may be outdated.
     if (Date.now() - Date.parse(data.training.readAt) > OLD_AFTER_MS) void session.reload();
     const early = setTimeout(() => void Promise.all([loadPicker(), loadTechniques(), loadTableText()]), 1500);
     const again = () => session.again();
-    // What others did while this page was in the background is taken in when it comes forward.
+    // Others' changes made while this page was in the background are merged when it becomes visible.
     const look = () => {
       if (window.document.visibilityState === 'visible') void session.reload();
       session.again();

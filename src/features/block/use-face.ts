@@ -4,7 +4,7 @@ import { addressNow, useAddress } from '@/ui/shell/use-address';
 import { DIALOGS, type DialogName } from './dialogs/dialog-names';
 import type { Cell, ColumnId } from './sheet/layout';
 
-/** Where on a block's screen one is, as the address has it: `sheet/SLOT/COLUMN`, with `:DIALOG` behind it. */
+/** The position on a block's screen as in the address: `sheet/SLOT/COLUMN`, followed by `:DIALOG`. */
 interface Standing {
   readonly face: Face;
   readonly cell: Cell | null;
@@ -30,17 +30,19 @@ function addressOf({ face, cell, dialog }: Standing): string {
 const faceAt = (address: string) => standingAt(address).face;
 const dialogAt = (address: string) => standingAt(address).dialog ?? '';
 
-/** The address follows the cursor when it has stood still so long. */
+/** Milliseconds without movement after which the address follows the cursor. */
 const FOLLOW_AFTER_MS = 400;
 
 interface FaceUse {
   readonly cursor: Cell;
-  /** The cell that the address names, when the screen opens. */
+  /** The cell named in the address when the screen opens. */
   readonly onCell: (cell: Cell) => void;
   readonly onLeaveSheet: () => void;
 }
 
-/** Which face of the block is shown and which dialog over it. They stand in the address: back and forward walk them. */
+/**
+ * The visible tab of the block and the dialog over it. They are in the address: back and forward move between them.
+ */
 export function useFace({ cursor, onCell, onLeaveSheet }: FaceUse) {
   const [named, go] = useAddress(faceAt);
   const [asked] = useAddress(dialogAt);

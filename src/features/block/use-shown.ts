@@ -7,16 +7,16 @@ import type { BlockState } from '../../client/block-state';
 import type { Seen } from './focus';
 import { columnsOf, rowsOf } from './sheet/layout';
 
-/** How long nothing is changed before what the checks find is looked for anew. */
+/** Milliseconds without changes before checks run again. */
 const FINDINGS_REST_MS = 100;
 
-/** What follows from the block and is shown of it, whichever face is open. */
+/** The block's computed data for display, on any tab. */
 export function useShown(session: BlockSession, state: BlockState) {
   const { training } = state;
   const { block } = state.document;
   const catalogue = session.catalogue();
   const blockPlan = session.plan();
-  // What is wrong with it may follow later than the figures themselves.
+  // Checks may appear later than the figures.
   const judged = useLater(
     useMemo(() => ({ block, training, blockPlan }), [block, training, blockPlan]),
     FINDINGS_REST_MS,
@@ -49,7 +49,7 @@ export function useShown(session: BlockSession, state: BlockState) {
       calls,
       callCells,
       lookAt,
-      /** The first week that can still be laid otherwise. */
+      /** The first week that can still change. */
       unissued: blockPlan.weeks.find(({ issued }) => issued === null),
       next: nextToIssue(blockPlan),
     }),
@@ -59,7 +59,9 @@ export function useShown(session: BlockSession, state: BlockState) {
 
 export type Shown = ReturnType<typeof useShown>;
 
-/** The week whose figures stand beside a face: the Frame is about what can still be laid, the Sheet about the cursor. */
+/**
+ * The week whose figures are shown beside a tab: on the Split one that can still change, on the Sheet the cursor's.
+ */
 export function weekBeside(
   { blockPlan, unissued }: Shown,
   isFrame: boolean,

@@ -9,24 +9,24 @@ import * as common from '@/ui/words/screens/common';
 
 interface WeekActionsProps {
   readonly blockId: string;
-  /** The week in sight; null while there is nothing to print. */
+  /** The visible week; null if there is nothing to print. */
   readonly shownWeek: number | null;
-  /** The last week handed out; null before the first. */
+  /** The last sent week; null before the first. */
   readonly last: number | null;
-  /** Whether nothing of it is logged yet. */
+  /** Whether nothing is logged in it yet. */
   readonly recallable: boolean;
-  /** The week to hand out next; null after the last. */
+  /** The week to send next; null after the last. */
   readonly next: number | null;
   /** Whether that is the deload. */
   readonly deload: boolean;
   readonly busy: boolean;
-  /** Whether the block is another coach's, to read alone: it is printed, and no more. */
+  /** Whether the block is shared to read: it can only be printed. */
   readonly isToRead: boolean;
   readonly onIssue: (week: number) => void;
   readonly onRecall: (week: number) => void;
 }
 
-/** What a coach does with whole weeks: hand out, call back, print, look at on the floor. */
+/** Actions on whole weeks: send, recall, print, open as athlete. */
 export const WeekActions = memo(function WeekActions(props: WeekActionsProps) {
   const { blockId, shownWeek, last, recallable, next, deload, busy, isToRead, onIssue, onRecall } = props;
   return (

@@ -3,7 +3,7 @@ import * as words from '@/ui/words/screens/block';
 import type { Said } from './focus';
 import classes from './strip.module.css';
 
-/** Along the foot: why the focused figure is what it is, and what the alternatives were. */
+/** At the bottom: the reason for the focused figure, and its alternatives. */
 export function WhyStrip({ said }: { readonly said: Said }) {
   return (
     <section className={classes.strip} aria-label={words.explanation}>

@@ -5,7 +5,7 @@ import { say } from './focus';
 import type { BlockScreenUse } from './use-block-screen';
 import { WhyStrip } from './why-strip';
 
-/** Why the figure in focus is what it is. It follows a paint later: neither moving on nor an edit waits for it. */
+/** The reason for the focused figure. It renders a frame later, so that neither navigation nor edits wait for it. */
 export default function Why({ screen }: { readonly screen: BlockScreenUse }) {
   const { shown } = screen;
   const now = useMemo(

@@ -40,28 +40,28 @@ interface WorkProps {
   readonly onCloseDetails: () => void;
   readonly isBusy: boolean;
   readonly onCloseWeek: (week: number, closed: boolean) => void;
-  /** Takes in what the server has changed. */
+  /** Merges what the server has changed. */
   readonly onChanged: () => void;
 }
 
-/** Points across a sheet of A4 on its side, what the columns before the weeks take of it, and a week. */
+/** Points across a landscape A4 sheet, of the columns before the weeks, and of a week. */
 const ACROSS = 1020;
 const BEFORE_WEEKS = 505;
 const A_WEEK = 88;
 
-/** How much smaller the Sheet is printed, so that all its weeks and the deload stand beside each other. */
+/** Scale at which the printed Sheet fits all weeks and the deload side by side. */
 function printZoom(weeks: number): React.CSSProperties {
   const zoom = Math.min(1, ACROSS / (BEFORE_WEEKS + A_WEEK * (weeks + 1)));
   return { '--print-zoom': zoom.toFixed(3) } as React.CSSProperties;
 }
 
-/** The face of the block that is open. */
+/** The visible tab of the block. */
 export function Work(props: WorkProps) {
   const { face, shown, table, sheet, tell, isDetailed, today, attempt } = props;
   const { edits } = sheet;
   const { row } = table;
   const isSheet = face === 'Sheet';
-  /** Hands a range to the clipboard, and then does with it what cutting asks for. */
+  /** Copies a range to the clipboard, then does what cutting needs. */
   const carry = (event: React.ClipboardEvent, range: Range, then: () => void) => {
     event.preventDefault();
     const now = tableTextNow();
@@ -70,7 +70,7 @@ export function Work(props: WorkProps) {
       then();
       return;
     }
-    // Too early for the event itself: it goes the longer way round. What the clipboard does not take stays where it is.
+    // Outside a clipboard event the asynchronous API is used. Nothing is removed unless it was copied.
     void loadTableText()
       .then((late) => navigator.clipboard.writeText(edits.copy(range, late)))
       .then(then, () => undefined);

@@ -15,7 +15,7 @@ import type { DeskUse } from './use-desk';
 const ORDERS = [screenWords.mostUrgentFirst, screenWords.byAthlete, screenWords.byKind] as const;
 type Order = (typeof ORDERS)[number];
 
-/** How the kinds are headed where they stand together. */
+/** Headings of the kinds when grouped. */
 const KINDS: Readonly<Record<string, string>> = {
   pain: 'pain',
   joint: 'joints',
@@ -36,21 +36,22 @@ const KINDS: Readonly<Record<string, string>> = {
   routine: screenWords.routineChanges,
 };
 
-/** So many are in sight until more are asked for, in all and of each group: the first are the most urgent. */
+/** Items shown before "more", in total and per group: the most urgent first. */
 const IN_SIGHT = 60;
 const IN_GROUP = 12;
 
 interface NeedsProps {
   readonly items: readonly DeskItem[];
-  /** How many less urgent things wait beside them. */
+  /** Number of less urgent items besides these. */
   readonly more: number;
   readonly desk: DeskUse;
   readonly routineOf: DeskActions['routineOf'];
 }
 
 /**
- * What needs the coach, each with what it rests on and what each answer changes. The arrows walk it, A takes the first
- * answer, a digit another, K leaves it, Enter opens it; the focus goes on to what takes an answered one's place.
+ * Everything that needs attention, each with its evidence and the effect of each answer. Arrow keys move, A applies
+ * the first answer, digits apply others, K dismisses, Enter opens; focus moves to the item that takes an answered
+ * one's place.
  */
 export function Needs({ items, more, desk, routineOf }: NeedsProps) {
   const [order, setOrder] = useState<Order>(screenWords.mostUrgentFirst);
@@ -172,7 +173,7 @@ interface Group {
   readonly items: readonly DeskItem[];
 }
 
-/** Items together by athlete or kind, each group as urgent as its first. */
+/** Items grouped by athlete or kind, each group as urgent as its first item. */
 function grouped(items: readonly DeskItem[], order: Order): readonly Group[] {
   if (order === screenWords.mostUrgentFirst) return [{ name: '', items }];
   const groups = new Map<string, DeskItem[]>();
@@ -251,7 +252,7 @@ interface PreviewProps {
   readonly onGive: (option: string | null) => void;
 }
 
-/** The answers to the item in hand, each with what it changes; of the routine, all of it. */
+/** The answers to the focused item, each with its effect; for routine changes, all of them. */
 function Preview({ item, busy, routineOf, onGive }: PreviewProps) {
   const [lines, setLines] = useState<readonly string[] | null>(null);
   const { ask, options, leave, athlete, says } = item;

@@ -1,6 +1,6 @@
 import type { Level, LocalDate, Phase, SentAnswer, SharedBy, Unanswered } from '@/core';
 
-/** One athlete as the roster shows them, in words. */
+/** An athlete in the roster, in words. */
 export interface DeskLine {
   readonly athleteId: string;
   readonly name: string;
@@ -8,27 +8,27 @@ export interface DeskLine {
   readonly phase: Phase;
   readonly archived: boolean;
   readonly blockId: string | null;
-  /** The name of their block; empty without one. */
+  /** Their block's name; empty without one. */
   readonly block: string;
   readonly state: 'no block' | 'planned' | 'running' | 'done';
-  /** The week handed out last of all; the first is 1, 0 before it. */
+  /** The overall last sent week; 0 before the first. */
   readonly week: number;
   readonly weeks: number;
   readonly isDeload: boolean;
   readonly sessions: Share | null;
   readonly sets: Share | null;
-  /** Sets done of planned over the latest weeks, per cent; null before the first. */
+  /** Sets done against planned over the latest weeks, per cent; null before the first. */
   readonly adherence: number | null;
   readonly signs: number | null;
-  /** Whether the signs propose a deload or urge it. */
+  /** Whether fatigue suggests or urges a deload. */
   readonly isWorn: boolean;
   readonly bias: number | null;
   readonly lastLog: LocalDate | null;
   readonly due: LocalDate | null;
-  /** How many things of theirs wait for the coach. */
+  /** Number of their waiting items. */
   readonly waits: number;
   readonly others: number;
-  /** Whose athlete it is, where it is another coach's. */
+  /** The athlete's coach, if it is another one. */
   readonly shared: SharedBy | null;
 }
 
@@ -37,29 +37,29 @@ export interface Share {
   readonly planned: number;
 }
 
-/** Something that waits for the coach. */
+/** An item that waits for the coach. */
 export interface DeskItem {
   readonly key: string;
   readonly athleteId: string;
   readonly athlete: string;
   readonly kind: string;
-  /** What is asked, and what it rests on. */
+  /** The question and its evidence. */
   readonly says: string;
   readonly evidence: string;
-  /** Where to look closer. */
+  /** A link to the details. */
   readonly href: string;
   readonly ask: DeskAsk;
   readonly options: readonly DeskOption[];
-  /** What leaving it as it is comes to; null: it cannot be left from here. */
+  /** The effect of dismissing it; null: it cannot be dismissed here. */
   readonly leave: string | null;
 }
 
 export interface DeskOption {
   readonly id: string;
   readonly words: string;
-  /** What it changes, in a sentence. */
+  /** Its effect, in a sentence. */
   readonly change: string;
-  /** Where it leads, in place of an answer. */
+  /** A link, instead of an answer. */
   readonly href?: string;
 }
 
@@ -76,7 +76,7 @@ export type DeskAsk =
   | { readonly kind: 'pain'; readonly athleteId: string }
   | { readonly kind: 'look' };
 
-/** A week that may be handed out, with what is open about it. */
+/** A week that can be sent, with its open problems. */
 export interface ReadyLine {
   readonly blockId: string;
   readonly athlete: string;
@@ -86,7 +86,7 @@ export interface ReadyLine {
   readonly findings: number;
 }
 
-/** What was answered of late, alike ones together. */
+/** Recent answers, equal ones grouped. */
 export interface GivenLine {
   readonly key: string;
   readonly athlete: string;
@@ -94,7 +94,7 @@ export interface GivenLine {
   readonly says: string;
   readonly ids: readonly string[];
   readonly byRule: boolean;
-  /** A week that was handed out, to be recalled; null: answers. */
+  /** A sent week that can be recalled; null: answers. */
   readonly week: number | null;
 }
 
@@ -102,7 +102,7 @@ export interface GivenLine {
 export interface DeskData {
   readonly lines: readonly DeskLine[];
   readonly items: readonly DeskItem[];
-  /** How many less urgent things wait that are not among them: they follow as these are answered. */
+  /** Number of less urgent items not listed: they follow as these are answered. */
   readonly more: number;
   readonly ready: readonly ReadyLine[];
   readonly given: readonly GivenLine[];

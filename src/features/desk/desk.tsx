@@ -20,7 +20,7 @@ import { Ready } from './weeks-to-send';
 
 interface DeskProps {
   readonly data: JsonText<DeskData>;
-  /** The form for a first athlete, shown when there is none. */
+  /** The form for the first athlete, shown if there are none. */
   readonly firstAthlete: React.ReactNode;
   readonly actions: DeskActions;
 }
@@ -34,7 +34,7 @@ const KEYS: KeyList = [
   ['/', words.searchAthletesEscGoesBack],
 ];
 
-/** Left what needs the coach now, most urgent first; right the roster. */
+/** Left everything that needs attention, most urgent first; right the roster. */
 export function Desk({ data, firstAthlete, actions }: DeskProps) {
   const { lines, items, more, ready, given, today } = useJson(data);
   const desk = useDesk(actions);
@@ -61,7 +61,7 @@ export function Desk({ data, firstAthlete, actions }: DeskProps) {
   );
 }
 
-/** What came of the last answer. Weeks that were just handed out can be taken back from here, where the focus goes. */
+/** The result of the last answer. Weeks just sent can be recalled here, where focus moves. */
 function Notice({ desk }: { readonly desk: DeskUse }) {
   const { said } = desk;
   const back = useRef<HTMLButtonElement>(null);

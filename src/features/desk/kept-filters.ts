@@ -2,7 +2,7 @@ import { useLocalStorage } from '@mantine/hooks';
 
 const MOST = 8;
 
-/** Filters of the roster that are kept on this machine. */
+/** Roster filters saved on this device. */
 export function useKeptFilters() {
   const [kept, setKept] = useLocalStorage<readonly string[]>({ key: 'desk-filters', defaultValue: [] });
   return {

@@ -8,7 +8,7 @@ import type { GivenLine } from './contract';
 import classes from './desk.module.css';
 import type { DeskUse } from './use-desk';
 
-/** What was answered of late, by the coach and by athletes' rules; each can be taken back. */
+/** Recent answers of the coach and of athletes' settings; each can be undone. */
 export function Given({ given, desk }: { readonly given: readonly GivenLine[]; readonly desk: DeskUse }) {
   const [open, setOpen] = useState(false);
   if (given.length === 0) return null;

@@ -30,7 +30,7 @@ const ORDERS = [
 ] as const;
 type Order = (typeof ORDERS)[number];
 
-/** So many are drawn until more are asked for; whoever is found by typing is among them. */
+/** Lines rendered before "more"; search matches are always among them. */
 const IN_SIGHT = 100;
 
 const GROUPS = [screenWords.noGroups, 'phase', 'level', 'state'] as const;
@@ -38,7 +38,7 @@ type Grouping = (typeof GROUPS)[number];
 
 const share = (of: Share | null) => (of === null || of.planned === 0 ? -1 : of.done / of.planned);
 
-/** What an order goes by, as a number or text that rises. */
+/** The sort key of an order, ascending. */
 function keyOf(line: DeskLine, order: Order): number | string {
   switch (order) {
     case 'waits':
@@ -76,7 +76,7 @@ function weekCell({ state, week, weeks, isDeload }: DeskLine): string {
   return `${isDeload ? 'deload' : week}${isDeload ? '' : screenWords.ofWord(weeks)}${state === 'done' ? ', done' : ''}`;
 }
 
-/** The roster: one line an athlete, found as one types, sorted and grouped as one likes. */
+/** The roster: one line per athlete, searchable, sortable and groupable. */
 export function Roster({
   lines: all,
   today,
@@ -228,7 +228,7 @@ interface KeptFiltersProps {
   readonly onFilter: (filter: string) => void;
 }
 
-/** Filters kept on this machine: one press sets one, or puts the one that is set away. */
+/** Filters saved on this device: pressing one applies it, or removes the active one. */
 function KeptFilters({ filter, onFilter }: KeptFiltersProps) {
   const { kept, keep, drop } = useKeptFilters();
   const now = filter.trim();
@@ -264,7 +264,7 @@ function effortText(bias: number | null): string {
   return `${figure(Math.abs(bias), 1)} ${bias > 0 ? 'easy' : 'hard'}`;
 }
 
-/** Plain cells: there are thousands of them, and each is drawn on the server first. */
+/** Plain cells: there are thousands, each rendered on the server first. */
 function Row({ line, today }: { readonly line: DeskLine; readonly today: LocalDate }) {
   const { athleteId, blockId, name, waits, shared } = line;
   const isToRead = shared?.may === 'read';

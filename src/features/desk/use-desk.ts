@@ -6,7 +6,7 @@ import { type Outcome, outcomeSentence } from '@/ui/words/outcomes';
 import * as screenWords from '@/ui/words/screens/desk';
 import type { DeskActions, DeskItem, GivenLine, ReadyLine } from './contract';
 
-/** What was just said to the coach, and what can be taken back of it. */
+/** The last message to the coach, and what of it can be undone. */
 export interface Said {
   readonly text: string;
   readonly weeks: readonly { readonly blockId: string; readonly week: number }[];
@@ -14,7 +14,7 @@ export interface Said {
 
 type Failed = Extract<Outcome, { status: 'unavailable' | 'signed out' | 'malformed' }> | Unreachable;
 
-/** Everything the desk asks of the server; its page is made anew after each answer. */
+/** The desk's server calls; the page is refreshed after each answer. */
 export function useDesk(actions: DeskActions) {
   const router = useRouter();
   const [isFresh, startFresh] = useTransition();

@@ -10,7 +10,7 @@ import type { ReadyLine } from './contract';
 import classes from './desk.module.css';
 import type { DeskUse } from './use-desk';
 
-/** Weeks that may be handed out, all in one go, with what is open said first and a line for the athletes. */
+/** Weeks that can be sent, all at once, with open problems shown first and a note for the athletes. */
 export function Ready({ ready, desk }: { readonly ready: readonly ReadyLine[]; readonly desk: DeskUse }) {
   const [open, setOpen] = useState(false);
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());

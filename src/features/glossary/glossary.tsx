@@ -12,11 +12,11 @@ import type { KeyList } from '../../ui/key-list';
 import classes from './glossary.module.css';
 
 interface WordsProps {
-  /** Keys by the screen they belong to. */
+  /** Keys by screen. */
   readonly keys: readonly (readonly [screen: string, keys: KeyList])[];
 }
 
-/** The words of the interface, each in one sentence, and the keys of its screens. */
+/** Terms explained in a sentence each, and the keys of all screens. */
 export function Words({ keys }: WordsProps) {
   return (
     <>

@@ -2,17 +2,17 @@ import type { Athlete, Catalogue, Exercise, LocalDate, Problem, Unanswered } fro
 import type { PastSet } from '@/formats/log-import/past-blocks';
 import type { Taken } from '@/ui/words/import-results';
 
-/** What the route hands to the In and out screen. */
+/** What the route passes to the Import and export screen. */
 export interface FilesData {
   readonly athletes: readonly { readonly id: string; readonly name: string }[];
-  /** What names in others' files mean, as it was said before. */
+  /** Remembered meanings of exercise names in files. */
   readonly names: Readonly<Record<string, string>>;
   readonly ownExercises: readonly Exercise[];
   readonly today: LocalDate;
 }
 
 export interface FilesActions {
-  /** Whom a file is for, as they are: their unit, their equipment. */
+  /** The athlete a file is for: their unit, their equipment. */
   readonly profile: (
     athleteId: string,
   ) => Promise<
@@ -20,20 +20,20 @@ export interface FilesActions {
   >;
 }
 
-/** What the parts of the screen look at. */
+/** What the parts of the screen need. */
 export interface FilesView extends FilesData {
   readonly catalogue: Catalogue;
   readonly profile: FilesActions['profile'];
 }
 
-/** What is asked to be taken in. */
+/** What is to be imported. */
 export type TakeIn =
   | { readonly kind: 'file'; readonly athleteId: string | null; readonly file: unknown }
   | {
       readonly kind: 'log';
       readonly athleteId: string;
       readonly sets: readonly PastSet[];
-      /** What names mean, to be remembered. */
+      /** Meanings of names, to be remembered. */
       readonly names: Readonly<Record<string, string>>;
     }
   | { readonly kind: 'measurements' | 'check-ins'; readonly athleteId: string; readonly csv: string };

@@ -6,10 +6,7 @@ import { holdDropped } from './dropped-file';
 
 const hasFiles = (event: DragEvent) => event.dataTransfer?.types.includes('Files') === true;
 
-/**
- * A file that is dropped on any screen of the coach's leads to the one that takes files in, and is not opened by the browser
- * in the place of the screen.
- */
+/** A file dropped on any coach screen opens the import screen with it, instead of replacing the page. */
 export function DropToFiles() {
   const router = useRouter();
   const path = usePathname();

@@ -1,11 +1,11 @@
-/** A file that was dropped on a screen which does not take any in, on its way to the one that does. */
+/** A file dropped on a screen without import, on its way to the import screen. */
 let held: File | null = null;
 
 export function holdDropped(file: File): void {
   held = file;
 }
 
-/** The file that is on its way, once. */
+/** Returns that file, once. */
 export function droppedFile(): File | null {
   const file = held;
   held = null;

@@ -12,12 +12,12 @@ const found = async (content: string | Uint8Array<ArrayBuffer>) => {
   return read.ok ? read.value.kind : read.problems.map(({ code }) => code);
 };
 
-test('a file is known by what it holds, not by its name', async () => {
+test('a file is recognised by its content, not its name', async () => {
   const of = block([session('a', 0, [slot('1', 'hack-squat')])]);
   expect(await found(writeOwnFile({ kind: 'block', file: of }))).toBe('own');
   expect(await found(writeCsv(MEASURED, []))).toBe('measurements');
   expect(await found('Date;Exercise;Reps\n03.08.2026;squat;8')).toBe('log');
-  // Lines above the heads say something else.
+  // Lines above the headings are something else.
   expect(await found('my log\n\ndate,lift,reps\n2026-08-03,squat,8')).toBe('log');
   const rows = [
     ['Exercise', 'Sets', 'Reps'],
@@ -31,7 +31,7 @@ test('a file is known by what it holds, not by its name', async () => {
   expect(await found(new Uint8Array(await writeWorkbook([{ name: 'Log', rows: log }])))).toBe('log');
 });
 
-test('what is none of these is refused', async () => {
+test('anything else is refused', async () => {
   expect(await found('a letter to somebody')).toEqual(['malformed']);
   expect(await found('{"format":"something else"}')).toEqual(['malformed']);
   expect(await found('PK and nothing more')).toEqual(['malformed']);
@@ -39,7 +39,7 @@ test('what is none of these is refused', async () => {
   expect(await found('')).toEqual(['malformed']);
 });
 
-test('names: as they are called here, as it was said before, or much like it; else they are asked for', () => {
+test('names match exactly, as remembered, or by similarity; otherwise they are asked for', () => {
   const catalogue = catalogueWith([]);
   const likely = (name: string, before: Record<string, string> = {}) =>
     likelyExercise(name, catalogue, before);

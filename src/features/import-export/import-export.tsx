@@ -16,7 +16,7 @@ import { TakingIn } from './import-preview';
 import { type Recognised, recognise } from './recognise';
 
 interface Given {
-  /** Counts up: a file of the same name is another one. */
+  /** Counts up, because a file with the same name may be another one. */
   readonly nth: number;
   readonly name: string;
   readonly found: Recognised | null;
@@ -42,7 +42,7 @@ export function FilesScreen({ data, actions }: FilesScreenProps) {
   const ready = useReady();
   const take = (file: File | null) => {
     if (file === null) return;
-    // The same file may be given again once it was put right.
+    // The same file may be chosen again after it was corrected.
     reset.current?.();
     setBusy(true);
     void recognise(file)
@@ -117,7 +117,7 @@ export function FilesScreen({ data, actions }: FilesScreenProps) {
 
 const UNREAD: Problem = { code: 'malformed', path: '', detail: screenWords.thisBrowserCouldNotRead };
 
-/** The tables of an athlete, by the names of their files. */
+/** An athlete's tables, by file name. */
 const FILES = [
   ['everything.json', 'everything'],
   ['log.csv', 'log'],
@@ -127,7 +127,7 @@ const FILES = [
   ['sessions.ics', 'calendar'],
 ] as const;
 
-/** What is the coach's, as files of open formats. */
+/** Downloads of the coach's data in open formats. */
 function HandOut({ athletes }: Pick<FilesData, 'athletes'>) {
   return (
     <div>

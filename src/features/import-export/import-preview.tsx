@@ -22,7 +22,7 @@ interface TakingInProps {
   readonly data: FilesView;
 }
 
-/** A file as it is understood, whom it is for, and what came of taking it in. */
+/** A file as it was understood, its athlete, and the result of importing it. */
 export function TakingIn({ name, found, data }: TakingInProps) {
   const { athletes } = data;
   const [athleteId, setAthlete] = useState(athletes[0]?.id ?? '');
@@ -33,7 +33,7 @@ export function TakingIn({ name, found, data }: TakingInProps) {
     setAnswer(await ask(asked));
   };
   const isForSomebody = found.kind !== 'own' || found.own.kind === 'block';
-  // Taken in, it is there: a second time would bring it beside itself.
+  // Once imported, a second import would add a copy.
   const isOver = answer?.status === 'taken in';
   const isFor = !isForSomebody ? null : athletes.length === 0 ? (
     <p>{screenWords.addAnAthleteFirstThe}</p>

@@ -34,11 +34,11 @@ interface LogReadingProps {
   readonly button: (asked: TakeIn | null) => React.ReactNode;
 }
 
-/** Lines of the source that are shown. */
+/** Lines of the source shown. */
 const SHOWN = 6;
 const LEFT_OUT = '';
 
-/** Somebody's log beside how it is understood: columns, names, what it comes to; each is put right once. */
+/** A log and how it is understood: columns, names and the result; each is corrected once. */
 export function LogReading({ head, lines, athleteId, data, button }: LogReadingProps) {
   const { catalogue, names: remembered } = data;
   const [understood, setUnderstood] = useState<Understanding>(() => guess(head, lines, 'kg'));

@@ -4,21 +4,21 @@ import type { Meaning, SourceLine } from '@/formats/log-import/reading';
 import type { Sheet } from '@/formats/workbook/workbook';
 import * as words from '@/ui/words/screens/import-export';
 
-/** What a file is, by what it holds. */
+/** What a file is, by its content. */
 export type Recognised =
   | { readonly kind: 'own'; readonly own: OwnFile; readonly unchecked: unknown }
   | { readonly kind: 'measurements' | 'check-ins'; readonly csv: string; readonly rows: number }
   | { readonly kind: 'workbook'; readonly sheets: readonly Sheet[] }
   | { readonly kind: 'log'; readonly head: readonly string[]; readonly lines: readonly SourceLine[] };
 
-/** The largest file that is looked into, in bytes. */
+/** Largest file accepted, in bytes. */
 const MOST_BYTES = 64_000_000;
-/** How a packed file begins, as a spreadsheet is one. */
+/** First bytes of a ZIP file, which a spreadsheet is. */
 const PACKED = [0x50, 0x4b];
 
 const detail = (text: string): Problem => ({ code: 'malformed', path: '', detail: text });
 
-/** Looks into a file that somebody gave. */
+/** Reads a chosen file and recognises it. */
 export async function recognise(file: Blob): Promise<Result<Recognised>> {
   if (file.size > MOST_BYTES)
     return refused({ code: 'too-many', path: '', field: 'bytes', most: MOST_BYTES, count: file.size });
@@ -41,7 +41,7 @@ async function workbook(bytes: Uint8Array): Promise<Result<Recognised>> {
   const isOwn = sheets.some(({ name }) => name === HIDDEN);
   const rows = first?.rows.map((cells, at) => ({ line: at + 1, cells })) ?? [];
   const filled = rows.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
-  // A programme has exercises and reps too; days over a column are a log's.
+  // A plan also has exercises and reps; a column of days makes it a log.
   const log = isOwn ? null : await asLog(filled, ['date', 'exercise']);
   return { ok: true, value: log ?? { kind: 'workbook', sheets } };
 }
@@ -78,10 +78,10 @@ async function table(text: string): Promise<Result<Recognised>> {
   return log === null ? refused(detail(words.noLineNamesColumnsFor)) : { ok: true, value: log };
 }
 
-/** Lines above the heads of a log that say something else. */
+/** Lines above a log's headings. */
 const MOST_ABOVE = 10;
 
-/** Lines as a log, where one of the first heads its columns; null: none does. */
+/** Lines as a log, if one of the first has headings; otherwise null. */
 async function asLog(lines: readonly SourceLine[], heads: readonly Meaning[]): Promise<Recognised | null> {
   const { guess } = await import('@/formats/log-import/reading');
   const at = lines.slice(0, MOST_ABOVE).findIndex(({ cells }) => {

@@ -19,7 +19,7 @@ interface WorkbookReadingProps {
   readonly button: (asked: TakeIn | null) => React.ReactNode;
 }
 
-/** A spreadsheet as the block it comes to, with every cell that could not be read. */
+/** A spreadsheet as the resulting block, with every unreadable cell. */
 export function WorkbookReading({ sheets, athleteId, data, button }: WorkbookReadingProps) {
   const [athlete, setAthlete] = useState<Athlete | null>(null);
   const [problem, setProblem] = useState('');

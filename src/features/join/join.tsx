@@ -11,7 +11,7 @@ export type JoinAnswer =
   | { readonly status: 'ready' | 'incomplete' | 'unknown' | 'used' | 'ended' | 'unavailable' }
   | { readonly status: 'wait'; readonly seconds: number };
 
-/** A link or code before it is used. */
+/** An unused link or code. */
 export type InviteState =
   | { readonly status: 'open'; readonly athleteName: string; readonly coachName: string }
   | { readonly status: 'unknown' | 'used' | 'ended' };
@@ -44,7 +44,7 @@ interface LinkProps {
   readonly action: JoinAction;
 }
 
-/** What a personal link opens: whose phone this becomes, and one button. */
+/** The page of a personal link: whose phone this becomes, and one button. */
 export function JoinByLink({ token, state, action }: LinkProps) {
   const [answer, submit, busy] = useActionState(action, { status: 'ready' } as JoinAnswer);
   const problem = sentence(answer) ?? sentence(state);
@@ -68,7 +68,7 @@ export function JoinByLink({ token, state, action }: LinkProps) {
   );
 }
 
-/** A code from a phone that is in already. */
+/** A code from a phone that is signed in. */
 export function JoinByCode({ action }: { readonly action: JoinAction }) {
   const [answer, submit, busy] = useActionState(action, { status: 'ready' } as JoinAnswer);
   const [code, setCode] = useState('');

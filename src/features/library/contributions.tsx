@@ -9,7 +9,7 @@ interface ContributionsProps {
   readonly beside?: Exercise | undefined;
 }
 
-/** What a hard set credits, muscle by muscle: a bar to a half or the whole of the row, the figure behind it. */
+/** What a hard set counts toward each muscle: a bar up to the full row, followed by the figure. */
 export function Contributions({ exercise, beside }: ContributionsProps) {
   const mine = new Map(credits(exercise));
   const other = new Map(beside === undefined ? [] : credits(beside));

@@ -19,12 +19,12 @@ import { Rename } from './rename';
 
 interface DetailProps {
   readonly exercise: Exercise;
-  /** The exercise, or another variant of it, that stands beside. */
+  /** The exercise, or a variant of it, shown for comparison. */
   readonly beside: Exercise | null;
   readonly catalogue: Catalogue;
-  /** Whether it is the coach's own to edit. */
+  /** Whether the coach can edit it. */
   readonly own: boolean;
-  /** Whether the whole house sees it; null: everybody does, it is shipped. */
+  /** Whether the team sees it; null: it is shipped, so everybody does. */
   readonly shared: boolean | null;
   readonly onShare: (shared: boolean) => void;
   readonly uses: LibraryActions['uses'];
@@ -34,14 +34,14 @@ interface DetailProps {
   readonly onBeside: (exercise: Exercise | null) => void;
   readonly onOpen: (id: string) => void;
   readonly onEdit: () => void;
-  /** How it is done, where the name does not say it. */
+  /** How it is done, if the name does not say. */
   readonly described: string | undefined;
 }
 
 /** Stands for no variant. */
 const PLAIN = 'plain';
 
-/** All that is known of an exercise, and of another one beside it. */
+/** Everything about an exercise, and another one for comparison. */
 export function Detail(props: DetailProps) {
   const { exercise, beside, catalogue, own, shared, uses, onShare, onBeside, onOpen, onEdit } = props;
   const [variant, setVariant] = useState<string | null>(null);

@@ -22,7 +22,7 @@ function failing({ failableAlone, canSetDown }: Exercise): string {
   return canSetDown ? screenWords.safeToFailAloneBut : screenWords.noUseSafetiesOrA;
 }
 
-/** An exercise's facts as rows of name and value, so that two can stand side by side. */
+/** An exercise's facts as rows of name and value, so that two fit side by side. */
 export function factsOf(exercise: Exercise): readonly (readonly [name: string, value: string])[] {
   const share =
     exercise.loading === 'bodyweight'

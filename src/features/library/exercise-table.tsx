@@ -16,7 +16,7 @@ interface ExerciseTableProps {
   readonly onMark: (id: string) => void;
 }
 
-/** What was found: a line an exercise, one stop of the Tab key for them all; the arrows walk it. */
+/** The matches, one line per exercise with a single tab stop; arrow keys move. */
 export function ExerciseTable({ exercises, chosen, body, isOwn, onOpen, onMark }: ExerciseTableProps) {
   return (
     <Table className={classes.table}>

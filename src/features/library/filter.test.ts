@@ -11,17 +11,17 @@ const { list } = catalogueWith([own]);
 const isOwn = ({ id }: { id: string }) => id.startsWith('own-');
 const find = (part: Partial<typeof EVERYTHING>) => filtered(list, { ...EVERYTHING, ...part }, isOwn, parts);
 
-test('nothing asked, everything there', () => {
+test('without filters everything is listed', () => {
   expect(find({})).toHaveLength(LIBRARY.length + 1);
 });
 
-test('words in any order, in name, pattern, equipment or variant', () => {
+test('words match in any order, in name, pattern, equipment or variant', () => {
   expect(find({ text: 'squat hack' }).map(({ id }) => id)).toEqual(['hack-squat']);
   expect(find({ text: 'feet high' }).map(({ id }) => id)).toContain('leg-press');
   expect(find({ text: 'curl' })[0]?.name.includes('curl')).toBe(true);
 });
 
-test('by muscle: prime movers first, then those that assist', () => {
+test('by muscle: prime movers first, then assisting muscles', () => {
   const chest = find({ muscle: 'chest' });
   const firstAssisting = chest.findIndex((exercise) => !primeMovers(exercise).includes('chest'));
   expect(chest.slice(firstAssisting).every((exercise) => !primeMovers(exercise).includes('chest'))).toBe(
@@ -30,7 +30,7 @@ test('by muscle: prime movers first, then those that assist', () => {
   expect(firstAssisting).toBeGreaterThan(5);
 });
 
-test('by place, by a joint to spare, by pattern, own alone', () => {
+test('by place, irritated joint, pattern, and custom only', () => {
   const home = { name: 'home', equipment: presetPlace('home gym', 'kg', 'h').equipment };
   expect(find({ place: home }).some(({ equipment }) => equipment.includes('machine'))).toBe(false);
   expect(find({ muscle: 'quads', spare: 'low back' }).some(({ id }) => id === 'barbell-back-squat')).toBe(

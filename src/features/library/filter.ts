@@ -3,7 +3,7 @@ import { findNamed } from '@/ui/search-by-name';
 import type { SearchParts } from '@/ui/use-search-parts';
 import type { PlaceFilter } from './contract';
 
-/** What the list is narrowed by; null narrows nothing. */
+/** The filters; null does not filter. */
 export interface Filter {
   readonly text: string;
   readonly muscle: Muscle | null;
@@ -23,7 +23,7 @@ export const EVERYTHING: Filter = {
   ownOnly: false,
 };
 
-/** Exercises that match: those that train the wished muscle most first, else as well as the text finds them. */
+/** Matching exercises: those that train the chosen muscle most first, otherwise by text match. */
 export function filtered(
   list: readonly Exercise[],
   filter: Filter,

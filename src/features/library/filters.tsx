@@ -12,7 +12,7 @@ interface FiltersProps {
   readonly onNarrow: (part: Partial<Filter>) => void;
 }
 
-/** What narrows the list of exercises. */
+/** The filters of the exercise list. */
 export function Filters({ filter, places, onNarrow }: FiltersProps) {
   return (
     <div className={classes.filters}>
@@ -67,7 +67,7 @@ export function Filters({ filter, places, onNarrow }: FiltersProps) {
 
 interface AnyProps<T extends string> {
   readonly label: string;
-  /** What stands for no choice. */
+  /** The value for no choice. */
   readonly all: string;
   readonly options: readonly T[];
   readonly names?: (option: T) => string;
@@ -75,7 +75,7 @@ interface AnyProps<T extends string> {
   readonly onValue: (value: T | null) => void;
 }
 
-/** One of a list, or any. */
+/** One option of a list, or any. */
 function Any<T extends string>({ label, all, options, names, value, onValue }: AnyProps<T>) {
   return (
     <NativeSelect

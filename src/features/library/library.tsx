@@ -26,10 +26,10 @@ import { Filters } from './filters';
 import classes from './library.module.css';
 
 const Techniques = dynamic(() => import('./techniques'), { ssr: false });
-// What checks an exercise comes with the form that needs it.
+// The validator of exercises loads with the form that needs it.
 const OwnForm = dynamic(() => import('./own-form'), { ssr: false });
 
-/** What the Library holds. */
+/** What the Library shows. */
 const SHELVES = [common.exercises, common.techniques] as const;
 type Shelf = (typeof SHELVES)[number];
 
@@ -45,10 +45,10 @@ interface Editing {
   readonly fresh: boolean;
 }
 
-/** In the address, in place of an exercise. */
+/** In the address, instead of an exercise. */
 const TECHNIQUES = 'techniques';
 
-/** Lines drawn with the page itself. */
+/** Lines rendered with the page. */
 const FIRST_LINES = 24;
 
 const isOwn = (exercise: Exercise) => !shipped(exercise);
@@ -57,10 +57,10 @@ const whole = (address: string) => address;
 
 const shipped = ({ id }: Exercise) => exerciseById(id) !== undefined;
 
-/** One of the coach's own, as its next revision. */
+/** A custom exercise, as its next revision. */
 const anew = (of: Exercise): Editing => ({ start: { ...of, revision: of.revision + 1 }, fresh: false });
 
-/** A shipped one as an own exercise. */
+/** A shipped exercise as a custom one. */
 const ownCopy = (of: Exercise): Editing => ({
   start: { ...of, id: `own-${newId().slice(0, 12)}`, revision: 1, name: screenWords.ownOf(of.name) },
   fresh: true,
@@ -74,7 +74,7 @@ function blankExercise(name = ''): Editing | null {
   return { start: { ...start, ...empty, stimulus: 3, fatigue: 2 }, fresh: true };
 }
 
-/** Arrows walk down from the search into the list. */
+/** The down arrow moves from the search to the list. */
 function walk(event: React.KeyboardEvent, body: HTMLElement | null) {
   if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
   const stops = [...(body?.querySelectorAll<HTMLElement>('button') ?? [])];
@@ -86,7 +86,7 @@ function walk(event: React.KeyboardEvent, body: HTMLElement | null) {
   event.preventDefault();
 }
 
-/** The Library: every exercise, found as you type, with what it credits; two side by side; the coach's own. */
+/** The Library: every exercise, searchable, with what it counts toward; a comparison of two; custom exercises. */
 export function Library({ data, actions }: { readonly data: LibraryData; readonly actions: LibraryActions }) {
   const ready = useReady();
   const [own, setOwn] = useState(data.own);
@@ -102,7 +102,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     marked ?? (address === '' || address === TECHNIQUES || address.startsWith(NEW_EXERCISE) ? null : address);
   const [beside, setBeside] = useState<Exercise | null>(null);
   const [editing, setEditing] = useState<Editing | null>(null);
-  // Somebody looked for an exercise that is not there and wants to make it.
+  // Opens the form for an exercise that a search did not find.
   useEffect(() => {
     if (address.startsWith(NEW_EXERCISE)) setEditing(blankExercise(address.slice(NEW_EXERCISE.length)));
   }, [address]);
@@ -114,7 +114,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const shown = useDeferredValue(found, found.slice(0, FIRST_LINES));
   const exercise = (chosen === null ? undefined : catalogue.newest(chosen)) ?? shown[0];
 
-  // What back and forward lead to is shown, whatever was marked since.
+  // Back and forward show what they lead to, whatever was selected since.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the address has changed
   useEffect(() => setMarked(null), [address]);
   const show = (id: string) => {
@@ -124,9 +124,9 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   };
   const turnTo = (next: Shelf) => go(next === 'Techniques' ? TECHNIQUES : (chosen ?? ''));
   const narrow = (part: Partial<Filter>) => setFilter((before) => ({ ...before, ...part }));
-  // What another coach of the house shares is theirs to edit: it is copied like a shipped one.
+  // An exercise shared by a teammate is theirs to edit: it is copied like a shipped one.
   const isMine = (of: Exercise) => isOwn(of) && sharing[of.id]?.isOwn !== false;
-  // Whoever is alone in their house has nobody to share with.
+  // A coach alone in their team has nobody to share with.
   const sharedOf = (id: string) => {
     const isShared = sharing[id]?.shared === true;
     return data.isAlone && !isShared ? null : isShared;

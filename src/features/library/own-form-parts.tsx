@@ -24,15 +24,15 @@ const GRADES = ['1', '2', '3', '4', '5'] as const;
 const AXIAL = ['0', '1', '2', '3'] as const;
 const SKILL_WORDS = { no: 'no', technical: 'technical', 'tendon-heavy': 'tendon-heavy' } as const;
 
-/** A part of the form of an own exercise. */
+/** A section of the form for a custom exercise. */
 interface PartProps {
   readonly exercise: Exercise;
   readonly change: (part: Partial<Exercise>) => void;
-  /** What is wrong at a path, once somebody has tried to save. */
+  /** The problem at a path, after an attempt to save. */
   readonly problemAt: (path: string) => string | undefined;
 }
 
-/** What it is called and how it moves. */
+/** Its name and movement. */
 export function Identity({ exercise, change, problemAt }: PartProps) {
   return (
     <Section title={screenWords.basics}>
@@ -65,7 +65,7 @@ export function Identity({ exercise, change, problemAt }: PartProps) {
   );
 }
 
-/** What a hard set of it credits to each muscle. */
+/** What a hard set counts toward each muscle. */
 export function Shares({ exercise, change, problemAt }: PartProps) {
   const share = (muscle: Muscle, value: number) => {
     const { [muscle]: _, ...rest } = exercise.contributions;
@@ -105,7 +105,7 @@ export function Shares({ exercise, change, problemAt }: PartProps) {
   );
 }
 
-/** What it needs, how its load is made and what is counted. */
+/** Its equipment, loading and counting. */
 export function Making({ exercise, change, problemAt }: PartProps) {
   return (
     <>
@@ -162,7 +162,7 @@ export function Making({ exercise, change, problemAt }: PartProps) {
   );
 }
 
-/** What it gives and what it costs. */
+/** Its stimulus and fatigue. */
 export function Cost({ exercise, change }: PartProps) {
   return (
     <>

@@ -29,7 +29,7 @@ interface OwnFormProps {
   readonly onClose: () => void;
 }
 
-/** An exercise of the coach's own, with a live preview of what it credits; saving makes a revision. */
+/** A custom exercise, with a live preview of what it counts toward; saving makes a revision. */
 export default function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProps) {
   const [exercise, setExercise] = useState(start);
   const [tried, setTried] = useState(false);
@@ -39,7 +39,7 @@ export default function OwnForm({ start, fresh, actions, onSaved, onClose }: Own
   const [message, setMessage] = useState<string | null>(null);
   const [saved, setSaved] = useState<{ exercise: Exercise; uses: readonly ExerciseUse[] } | null>(null);
   const form = useRef<HTMLFormElement>(null);
-  // Who asked for the form writes into it.
+  // Focus goes to the form that was asked for.
   useEffect(() => form.current?.querySelector<HTMLInputElement>('input')?.focus(), []);
   const change = (part: Partial<Exercise>) => setExercise((before) => ({ ...before, ...part }));
   const decoded = decodeExercise(exercise);
@@ -56,7 +56,7 @@ export default function OwnForm({ start, fresh, actions, onSaved, onClose }: Own
     switch (outcome.status) {
       case 'saved': {
         onSaved(outcome.exercise);
-        // Pages one goes back to know of it too.
+        // Earlier pages in the history are refreshed too.
         router.refresh();
         const behind = outcome.uses.filter(({ slots }) =>
           slots.some(({ revision }) => revision < outcome.exercise.revision),

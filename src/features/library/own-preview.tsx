@@ -14,7 +14,7 @@ import own from './library.module.css';
 
 const conventions = conventionsWith();
 
-/** What three sets of it would credit and cost, as it stands in the form. */
+/** What three sets of it would count toward and cost, given the form. */
 export function OwnPreview({ exercise }: { readonly exercise: Exercise }) {
   const slot = newSlot('preview', exercise);
   const sets = setCount(slot.technique);

@@ -10,13 +10,13 @@ import type { LibraryActions, RenameOutcome } from './contract';
 
 interface RenameProps {
   readonly exercise: Exercise;
-  /** Its own name, where the coach has given it another one. */
+  /** The shipped name, if the coach has renamed it. */
   readonly original: string | null;
   readonly rename: LibraryActions['rename'];
   readonly onRenamed: (name: string | null) => void;
 }
 
-/** A coach's own name for an exercise, in place. Athletes see it too. */
+/** A coach's own name for an exercise, edited in place. Athletes see it too. */
 export function Rename({ exercise, original, rename, onRenamed }: RenameProps) {
   const [text, setText] = useState<string | null>(null);
   const [problem, setProblem] = useState('');

@@ -1,6 +1,6 @@
 import { readShares, sharesText } from './shares-text';
 
-test('shares as they are written, muscles by their beginning, decimal commas too', () => {
+test('reads shares as written, with abbreviated muscles and decimal commas', () => {
   expect(readShares('glutes 1, quads 0.5')).toEqual({ ok: true, value: { glutes: 1, quads: 0.5 } });
   expect(readShares('upper back ,75; spinal 0')).toEqual({
     ok: true,
@@ -10,6 +10,6 @@ test('shares as they are written, muscles by their beginning, decimal commas too
   expect(sharesText({ glutes: 1, quads: 0.5 })).toBe('glutes 1, quads 0.5');
 });
 
-test('what is no muscle, more than one, or no share is refused', () => {
+test('an unknown or ambiguous muscle, or a missing share, is refused', () => {
   for (const text of ['wings 1', 'tr 1', 'quads 2', 'quads']) expect(readShares(text).ok).toBe(false);
 });

@@ -1,14 +1,14 @@
 import { type Contributions, MUSCLES, type Muscle, ok, type Result, refused } from '@/core';
 import { figure } from '@/ui/words/figures';
 
-/** The muscle that a text names or begins, if it is the only one. */
+/** The muscle that a text names or abbreviates, if it is the only one. */
 function muscleOf(text: string): Muscle | undefined {
   const exact = MUSCLES.find((muscle) => muscle === text);
   const begun = MUSCLES.filter((muscle) => muscle.startsWith(text));
   return exact ?? (begun.length === 1 ? begun[0] : undefined);
 }
 
-/** Shares as they are written: `glutes 1, quads 0.5`; 0 takes a muscle out. */
+/** Reads shares: `glutes 1, quads 0.5`; 0 removes a muscle. */
 export function readShares(text: string): Result<Contributions> {
   const shares: Partial<Record<Muscle, number>> = {};
   for (const part of text.split(/[;,](?=\s*[a-z])/i)) {

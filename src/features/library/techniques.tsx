@@ -10,11 +10,13 @@ import { ALL_TECHNIQUES } from '@/ui/words/technique-text';
 import { LOGGED_WORDS, REACH_WORDS, techniqueSentence } from '@/ui/words/techniques';
 import classes from './techniques.module.css';
 
-/** Range and rest that the drawings are made for. */
+/** Range and rest used for the drawings. */
 const RANGE = { low: 8, high: 12 };
 const REST = 120;
 
-/** Every set technique as it starts: its structure drawn, what it asks, what progresses, how it is logged, what holds it back. */
+/**
+ * Every set technique with its defaults: a drawing, what it requires, what progresses, how it is logged, its limits.
+ */
 export default function Techniques() {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: the keyboard must reach what scrolls

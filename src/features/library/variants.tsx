@@ -14,7 +14,7 @@ interface VariantsProps {
   readonly onChange: (variants: Exercise['variants']) => void;
 }
 
-/** Set-ups that shift the shares: stance, stride, bench angle, grip. */
+/** Variants that change the shares: stance, stride, bench angle, grip. */
 export function Variants({ variants, onChange }: VariantsProps) {
   const put = (at: number, part: Partial<Exercise['variants'][number]>) =>
     onChange(variants.map((one, index) => (index === at ? { ...one, ...part } : one)));

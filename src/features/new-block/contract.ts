@@ -9,7 +9,7 @@ import type {
   Unanswered,
 } from '@/core';
 
-/** What the route hands to the New block screen. */
+/** What the route passes to the New block screen. */
 export interface NewBlockData {
   readonly athlete: Athlete;
   readonly ownExercises: readonly Exercise[];
@@ -22,17 +22,17 @@ export interface NewBlockData {
     readonly name: string;
     readonly prerequisites: readonly Prerequisite[];
   }[];
-  /** First Monday a new block can begin on: this week's, or the one after the running block's end. */
+  /** First Monday on which a new block can start: this week's, or the one after the running block's end. */
   readonly startDate: LocalDate;
-  /** The last day something was logged on, or the end of a block that runs; null: there is neither. */
+  /** The last day with a log, or the end of a running block; null: there is neither. */
   readonly trainedUntil: LocalDate | null;
-  /** What it starts from, where the coach came from a template. */
+  /** What it starts from, if the coach came from a template. */
   readonly from: SourceChoice | null;
-  /** Names the block proposes, so that two of them do not read alike. */
+  /** Default names for the block, each unused. */
   readonly name: string;
 }
 
-/** Where the design comes from: by id, so that the server lays it out itself. */
+/** The source of the design, by id, so that the server lays it out itself. */
 export type SourceChoice =
   | { readonly kind: 'empty' }
   | { readonly kind: 'template'; readonly id: string }
@@ -42,7 +42,7 @@ export interface NewBlockActions {
   readonly design: (
     id: string,
   ) => Promise<{ readonly block: Block } | { readonly status: 'gone' } | Unanswered>;
-  /** Starts the block and leads into it; answers only when it could not. */
+  /** Creates the block and opens it; only returns if it could not. */
   readonly start: (
     source: SourceChoice,
     settings: NewBlockSettings,

@@ -24,7 +24,7 @@ interface NewBlockProps {
   readonly actions: NewBlockActions;
 }
 
-/** A block begins: from a split's template, an earlier block, another athlete's, or nothing. */
+/** Starts a block: from a split's template, an earlier block, another athlete's, or empty. */
 export function NewBlock({ data, actions }: NewBlockProps) {
   const { athlete } = data;
   const ready = useReady();

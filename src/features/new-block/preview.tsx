@@ -16,16 +16,16 @@ interface PreviewProps {
     readonly blockPlan: BlockPlan;
     readonly findings: readonly Finding[];
   } | null;
-  /** Goals that were chosen; others of the block follow from what its split can do. */
+  /** Chosen goals; the block's others follow from what its split can do. */
   readonly goals: Goals;
-  /** What stands here when there is no design to show. */
+  /** Shown if there is no design. */
   readonly nothing: string;
   readonly names: ExerciseNames;
 }
 
 const MOST_FINDINGS = 4;
 
-/** What the chosen start would be for this athlete: whom it suits, its week, and what the checks say of it. */
+/** A preview of the start for this athlete: whom it suits, its week, and the checks. */
 export function Preview({ template, prerequisites, outlook, goals, nothing, names }: PreviewProps) {
   return (
     <div className={classes.preview}>

@@ -24,18 +24,18 @@ import * as screenWords from '@/ui/words/screens/new-block';
 import classes from './new-block.module.css';
 import type { NewBlockUse } from './use-new-block';
 
-/** Ways of deloading to pick from; combinations are written in the block's own line. */
+/** Kinds of deload to choose; combinations are typed into the block's own line. */
 const DELOADS = [...DELOAD_KINDS.map((kind) => measureText(deloadStart(kind))), 'none'];
 
 interface SettingsProps extends Pick<NewBlockUse, 'settings' | 'set'> {
-  /** Days of the cycle that is chosen. */
+  /** Days of the chosen cycle. */
   readonly cycleDays: number;
   readonly athlete: Athlete;
-  /** Days since training, as of its first one; null: nothing was trained yet. */
+  /** Days without training before it starts; null: no earlier training. */
   readonly away: number | null;
 }
 
-/** What a new block begins with; all of it can be changed later. */
+/** Settings of a new block; all of them can be changed later. */
 export function Settings({ athlete, settings, set, cycleDays, away }: SettingsProps) {
   const usual = conventionsWith();
   const weekBounds = settings.returning ? { low: RETURN_WEEKS.least, high: RETURN_WEEKS.most } : BOUNDS.weeks;

@@ -14,7 +14,7 @@ interface SourcesProps {
   readonly use: NewBlockUse;
 }
 
-/** What a block can start from: earlier blocks, splits, own templates, another athlete's block, nothing. */
+/** What a block can start from: earlier blocks, splits, own templates, another athlete's block, or empty. */
 export function Sources({ data, use }: SourcesProps) {
   const { earlier, others } = data;
   const { chosen, setChosen, other, setOther } = use;

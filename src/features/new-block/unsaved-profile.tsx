@@ -4,16 +4,16 @@ import { draftKey } from '@/client/athlete-draft';
 import * as words from '@/ui/words/screens/new-block';
 import classes from './new-block.module.css';
 
-/** How often it is looked at whether it still waits. */
+/** Milliseconds between checks for unsaved changes. */
 const LOOK_MS = 1000;
 
-/** Says that a change of the athlete's profile waits unkept in this tab: a new block is laid for what is kept. */
+/** Warns about unsaved profile changes in this tab: a new block uses the saved profile. */
 export function Unkept({ athleteId }: { readonly athleteId: string }) {
   const [waits, setWaits] = useState(false);
   useEffect(() => {
     const look = () => setWaits(sessionStorage.getItem(draftKey(athleteId)) !== null);
     look();
-    // It may be on its way to be kept as this page opens.
+    // It may be being saved while this page opens.
     const timer = setInterval(look, LOOK_MS);
     return () => clearInterval(timer);
   }, [athleteId]);

@@ -21,7 +21,7 @@ import { problemSentence } from '@/ui/words/problems';
 import * as screenWords from '@/ui/words/screens/new-block';
 import type { NewBlockActions, NewBlockData, SourceChoice } from './contract';
 
-/** What a block starts from, as it is chosen in the list. */
+/** The start of a block as chosen in the list. */
 export type Chosen = 'empty' | 'other' | `template/${string}` | `design/${string}`;
 
 function asSource(chosen: Chosen, other: string): SourceChoice {
@@ -31,7 +31,7 @@ function asSource(chosen: Chosen, other: string): SourceChoice {
   return { kind: kind as 'template' | 'design', id: id ?? '' };
 }
 
-/** What is settled for a new block, and what its outlook follows from. */
+/** A new block's settings, and the inputs of its preview. */
 export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnread: boolean) {
   const { athlete, earlier, others } = data;
   const [last] = earlier;
@@ -46,16 +46,16 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
   useEffect(() => {
     if (design === undefined) return;
     const { weeks, deload, crediting, landmarks, goals } = design;
-    // The weeks of a return are its own.
+    // A return has its own number of weeks.
     const own = (now: NewBlockSettings) => (now.returning ? now.weeks : weeks);
     setSettings((now) => ({ ...now, weeks: own(now), deload, crediting, landmarks, goals }));
   }, [design]);
 
   const catalogue = useMemo(() => catalogueWith(data.ownExercises), [data.ownExercises]);
   const template = TEMPLATES.find(({ id }) => source.kind === 'template' && id === source.id);
-  // Worked out behind the typing.
+  // Computed while typing.
   const wished = useDeferredValue(settings);
-  // Its name changes nothing of a block: a letter typed there lays nothing out anew.
+  // The name does not affect the preview, so typing it computes nothing.
   const { startDate, weeks, deload, crediting, landmarks, goals, returning } = wished;
   const outlook = useMemo(() => {
     const from: BlockSource | null =
@@ -89,7 +89,7 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
     if (starting.isBusy || isUnread) return;
     setMessage(null);
     const answer = await starting.ask(source, settings);
-    // Nothing comes back when it leads on.
+    // Does not return when it navigates away.
     if (answer === undefined) return;
     setMessage(
       answer.status === 'refused'
@@ -121,7 +121,10 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
 
 export type NewBlockUse = ReturnType<typeof useNewBlock>;
 
-/** What is chosen at first: what the coach came from, else the last block, else the simplest split for the level and days. */
+/**
+ * The default choice: what the coach came from, otherwise the last block, otherwise the simplest split for level and
+ * days.
+ */
 function firstChosen({ from, athlete }: NewBlockData, last: string | undefined): Chosen {
   if (from !== null) return from.kind === 'empty' ? 'empty' : `${from.kind}/${from.id}`;
   if (last !== undefined) return `design/${last}`;
@@ -133,7 +136,7 @@ function firstChosen({ from, athlete }: NewBlockData, last: string | undefined):
   return suited === undefined ? 'empty' : `template/${suited.id}`;
 }
 
-/** Days between the last of training and the first of a block; null: nothing was trained yet. */
+/** Days between the last training and a block's start; null: no earlier training. */
 export function daysAway(
   { trainedUntil }: Pick<NewBlockData, 'trainedUntil'>,
   startDate: LocalDate,
@@ -151,7 +154,7 @@ function plainSettings(data: NewBlockData): NewBlockSettings {
   return { name, startDate, weeks, deload, crediting, landmarks, goals: {}, returning };
 }
 
-/** The design behind a choice, fetched when it is looked at; `wanted` while it is on its way. */
+/** The chosen design, loaded when it is viewed; `wanted` while loading. */
 function useDesign(source: SourceChoice, actions: NewBlockActions, onMessage: (text: string) => void) {
   const [designs, setDesigns] = useState<ReadonlyMap<string, Block>>(new Map());
   const design = source.kind === 'design' ? designs.get(source.id) : undefined;

@@ -23,14 +23,14 @@ import { estimate, figure, load as loadWords } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/palette';
 import type { Question } from './question';
 
-/** What the load tool answers: a sentence, what it rests on, and how the load is made where there is one. */
+/** The load tool's answer: a sentence, its basis, and how to make the load if there is one. */
 export interface ToolAnswer {
   readonly sentence: string;
   readonly because: string;
   readonly recipe: LoadRecipe | null;
 }
 
-/** The exercise a question is about: named in it, else the one in focus. */
+/** The exercise of a question: named in it, otherwise the focused one. */
 function exerciseOf(about: string, scope: PaletteScope): Exercise | undefined {
   const words = about.split(/\s+/).filter(Boolean);
   if (words.length === 0)
@@ -65,12 +65,12 @@ function carriedBy(exercise: Exercise, athlete: Athlete): number {
   return carriedWeight(exercise, athlete, unit);
 }
 
-/** `barbell`, `stack` … named in a question to make a load. */
+/** `barbell`, `stack` … named in a question about making a load. */
 function loadingIn(about: string): Loading | undefined {
   return LOADINGS.find((loading) => about !== '' && loading.startsWith(about.split(/\s+/)[0] ?? ''));
 }
 
-/** Answers a question for the athlete in scope; without one, by the default curve and a full gym. */
+/** Answers a question for the current athlete; without one, with the default curve and a full gym. */
 export function answerQuestion(question: Question, scope: PaletteScope | null): ToolAnswer {
   switch (question.kind) {
     case 'loads':

@@ -48,7 +48,7 @@ const MOST = 9;
 interface PaletteDialogProps {
   readonly open: boolean;
   readonly found: Found;
-  /** What was typed before the field was there, and that it has been taken over. */
+  /** Text typed before the field existed, and a callback once it is in the field. */
   readonly early: string;
   readonly onEarly: () => void;
   /** They stand in the field. */
@@ -69,7 +69,7 @@ function calledBy(exercises: Found['exercises']): Found['exercises'] {
 
 const SHIPPED = new Set(LIBRARY.map(({ id }) => id));
 
-/** All that can be found: what this screen can do, athletes, screens, what holds everywhere, exercises. */
+/** Everything that can be found: this screen's commands, athletes, screens, general commands, exercises. */
 function useItems({ athletes, exercises }: Found, commands: readonly Command[]): readonly Item[] {
   const router = useRouter();
   const { setColorScheme } = useMantineColorScheme();
@@ -108,12 +108,12 @@ function useItems({ athletes, exercises }: Found, commands: readonly Command[]):
   }, [athletes, exercises, commands, router, setColorScheme, signOut]);
 }
 
-/** One field: what is typed is found, and a question about loads is answered above what is found. */
+/** One field: it searches as you type, and answers questions about loads above the results. */
 export default function PaletteDialog(props: PaletteDialogProps) {
   const { open, found, early, onEarly, onSettled, onClose } = props;
   const { scope, commands } = usePalette();
   const [text, setText] = useState('');
-  // The screen's commands are read anew each time it opens.
+  // The screen's commands are read each time it opens.
   const [offered, setOffered] = useState<readonly Command[]>([]);
   useEffect(() => {
     if (open) {
@@ -133,12 +133,12 @@ export default function PaletteDialog(props: PaletteDialogProps) {
   const items = useItems(found, offered);
   const question = readQuestion(text);
   const answer = question === undefined ? null : answerQuestion(question, scope);
-  // A question is answered; names spelt a little like it would only be in the way.
+  // A question is answered; similar names would only distract.
   const near = useSearchParts(text)?.near ?? null;
   const shown = question === undefined ? findNamed(items, text, near).slice(0, MOST) : [];
   const list = useRef<HTMLDivElement>(null);
-  // Athletes and near names come later than what is typed, and the mark goes with what they take the place of: Enter takes
-  // whatever stands first then.
+  // Athletes and similar names arrive after typing, and the selection moves with them: Enter takes the first result
+  // at that time.
   const takeFirst = (event: React.KeyboardEvent) => {
     if (event.key !== 'Enter' || text === '' || list.current?.querySelector('[data-selected]')) return;
     const first = list.current?.querySelector<HTMLElement>('[data-action]');

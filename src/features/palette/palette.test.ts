@@ -17,7 +17,7 @@ const ask = (text: string, of: Parameters<typeof answerQuestion>[1] = scope) => 
   return answerQuestion(question, of);
 };
 
-test('questions as they are asked', () => {
+test('recognises questions as people type them', () => {
   expect(readQuestion('what is 8 at 2 left?')).toEqual({ kind: 'loads', reps: 8, rir: 2, about: '' });
   expect(readQuestion('8@2 hack squat')).toEqual({ kind: 'loads', reps: 8, rir: 2, about: 'hack squat' });
   expect(readQuestion('how do I make 87.5')).toEqual({ kind: 'make', load: 87.5, unit: null, about: '' });
@@ -38,24 +38,24 @@ test('8 with 2 left on the leg press: e1RM 140, so 105, made by the pin', () => 
   expect(answer.recipe).toMatchObject({ kind: 'pin', pin: 105 });
 });
 
-test('the exercise in focus and its strength on the Sheet go before the best set', () => {
+test('the focused exercise and its strength on the Sheet win over the best set', () => {
   const focused = { ...scope, exerciseId: 'leg-press', oneRepMax: 200 };
   expect(ask('8 at 2', focused).sentence).toBe('leg press: 8 reps with 2 left is 150 kg, which leaves 2.0.');
 });
 
-test('without a set, or without anybody, the share of the one-rep max', () => {
+test('without a best set, or without an athlete, the share of the one-rep max', () => {
   expect(ask('8 at 2 left hack squat').sentence).toBe('8 reps with 2 left is 75.0 % of the one-rep max.');
   expect(ask('8 at 2 left', null).sentence).toBe('8 reps with 2 left is 75.0 % of the one-rep max.');
 });
 
-test('how a load is made, in other units too, and what comes nearest when it cannot be', () => {
+test('how to make a load, in other units too, and the nearest ones if it cannot be made', () => {
   expect(ask('make 87.5').recipe).toMatchObject({ kind: 'plates', perSide: [25, 5, 2.5, 1.25] });
   expect(ask('make 47.5 stack').recipe).toMatchObject({ kind: 'pin', pin: 45 });
   expect(ask('make 88').recipe).toMatchObject({ kind: 'not makeable', below: 87.5, above: 90 });
   expect(ask('make 135 lb', null).recipe).toMatchObject({ kind: 'plates', unit: 'lb' });
 });
 
-test('strength of a set, and when its reps are too many to tell', () => {
+test('strength of a set, or that its reps are too many to tell', () => {
   expect(ask('100x8@2').sentence).toBe('100 kg × 8 @2: estimated max 133.3 kg.');
   expect(ask('40 lb x 20').sentence).toContain('too many reps');
 });

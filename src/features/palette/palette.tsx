@@ -9,17 +9,19 @@ import type { Find, Found } from './contract';
 const load = () => import('./palette-dialog');
 const PaletteDialog = dynamic(load, { ssr: false });
 
-/** After the page is there the dialog is fetched, so that it opens at once and nothing typed goes astray. */
+/** The dialog loads after the page, so that it opens at once and nothing typed is lost. */
 const FETCH_AFTER_MS = 800;
 
-/** Ctrl K, from anywhere at the desk: finds athletes, screens and exercises, and answers questions on loads. */
+/**
+ * Ctrl K, anywhere in the coach's screens: finds athletes, screens and exercises, and answers questions about loads.
+ */
 export function Palette({ find }: { readonly find: Find }) {
   const { open, setOpen } = usePalette();
   const [found, setFound] = useState<Found>({ athletes: [], exercises: [] });
   const [wanted, setWanted] = useState(false);
-  // What is typed before the field has the focus: it is meant for the field.
+  // Text typed before the field has focus, meant for the field.
   const [early, setEarly] = useState('');
-  // Until they stand in the field, what is typed into it would overwrite them: it waits in line.
+  // Until that text is in the field, new typing would overwrite it, so it is queued.
   const inLine = useRef(false);
   const settled = useCallback(() => {
     inLine.current = false;

@@ -1,6 +1,6 @@
 import type { Unit } from '@/core';
 
-/** What the load tool can be asked. Weights as written; a unit that was not written is the scope's. */
+/** Questions the load tool understands. Weights as written; the current unit if none is given. */
 export type Question =
   | { readonly kind: 'loads'; readonly reps: number; readonly rir: number; readonly about: string }
   | { readonly kind: 'make'; readonly load: number; readonly unit: Unit | null; readonly about: string }
@@ -29,8 +29,8 @@ const number = (text: string | undefined) => Number((text ?? '0').replace(',', '
 const unitOf = (text: string | undefined): Unit | null => (text === 'kg' || text === 'lb' ? text : null);
 
 /**
- * Reads a question to the load tool: `8 at 2 left hack squat`, `make 87.5`, `100x8@2`.
- * @returns undefined when the text is none; it may still be something to find
+ * Reads a question for the load tool: `8 at 2 left hack squat`, `make 87.5`, `100x8@2`.
+ * @returns undefined if it is not one; it may still be a search
  */
 export function readQuestion(text: string): Question | undefined {
   const tidy = text.trim().toLowerCase().replaceAll('−', '-');

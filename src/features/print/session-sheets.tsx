@@ -31,11 +31,11 @@ interface SessionSheetsProps {
   readonly catalogue: Catalogue;
   readonly sessions: readonly Session[];
   readonly week: WeekPlan;
-  /** Whether the week has been handed out. */
+  /** Whether the week has been sent. */
   readonly issued: boolean;
 }
 
-/** A week's sessions as sheets to hand out: what is asked, and room to write what was done. */
+/** A week's sessions as printable sheets: the plan, and space to write what was done. */
 export function SessionSheets(props: SessionSheetsProps) {
   const { blockName, athlete, week, issued } = props;
   return (
@@ -206,7 +206,7 @@ function asked(set: SetPlan, slot: SlotPlan): string {
   return `${weight}${count(set.reps, slot)}${halfWords(set)}${more}${words}${set.optional ? screenWords.ifEnergyIsLeft : ''}`;
 }
 
-/** What a set says of half reps, where not all of the slot's are. */
+/** A set's note about half reps, if not all sets of the slot have them. */
 function halfWords({ manner }: SetPlan): string {
   return manner === 'full' ? '' : ` ${sectionWords({ manner, reps: 0 }).slice(2)}`;
 }

@@ -49,20 +49,20 @@ interface SessionScreenProps {
   readonly exercises: readonly Exercise[];
   readonly week: number;
   readonly session: SessionPlan;
-  /** Null: it was not begun. */
+  /** Null: it was not started. */
   readonly workout: Workout | null;
   readonly sets: readonly LoggedSet[];
   readonly workoutId: string;
   /** When and by whom sets were entered, by set id. */
   readonly entered: Readonly<Record<string, Entered>>;
-  /** Whose athlete it is, where it is another coach's. */
+  /** The athlete's coach, if it is another one. */
   readonly shared: SharedBy | null;
   readonly enter: (
     entry: Entry,
   ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
 }
 
-/** Every set of a session beside what was asked of it; typing over a set puts it right, and what it was stays in sight. */
+/** Every set of a session with its target; typing over a set corrects it, and the earlier value stays visible. */
 export function SessionScreen(props: SessionScreenProps) {
   const { athlete, block, exercises, week, session, workout, sets, workoutId, shared } = props;
   const ready = useReady();
@@ -147,7 +147,7 @@ function SlotRows(props: SlotRowsProps) {
   );
 }
 
-/** What a set is shown by where no slot says it. */
+/** How a set is shown without a slot. */
 const BARE: Pick<SlotPlan, 'loading' | 'measure' | 'unit'> = {
   loading: 'stack',
   measure: 'reps',
@@ -241,7 +241,7 @@ interface SetFieldProps {
   readonly problem: string | undefined;
 }
 
-/** A set to type over; Enter keeps it, Escape leaves it as it was. */
+/** A set to type over; Enter saves, Escape cancels. */
 function SetField({ label, text, read, onValue, problem }: SetFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const outcome = typed === null ? null : read(typed);
@@ -264,7 +264,7 @@ function SetField({ label, text, read, onValue, problem }: SetFieldProps) {
   );
 }
 
-/** What else was noted of a set: partials, help, sides, time, form, a line. */
+/** Further notes of a set: partials, assisted reps, sides, time, form, comment. */
 function notedText({ more }: LoggedSet): string {
   if (more === undefined) return '';
   const { left, right, seconds, assisted, unclean, line } = more;
@@ -280,7 +280,7 @@ function notedText({ more }: LoggedSet): string {
     .join('; ');
 }
 
-/** By the athlete's clock, on the server as in the browser. */
+/** In the athlete's time zone, on the server and in the browser. */
 function enteredText(entered: Entered, when: string): string {
   return entered.by === 'coach' ? screenWords.byACoach(when) : when;
 }

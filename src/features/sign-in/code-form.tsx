@@ -18,7 +18,7 @@ interface CodeFormProps {
   readonly signOut: () => Promise<void>;
 }
 
-/** The second step of a sign-in: a code of the second factor. */
+/** The second step of signing in: a second-factor code. */
 export function CodeForm({ action, signOut }: CodeFormProps) {
   const [{ status }, submit, busy] = useActionState(action, READY);
   const sentence = {

@@ -35,9 +35,9 @@ interface SignInProps {
 
 export function SignIn({ action, to }: SignInProps) {
   const [answer, submit, busy] = useActionState(action, { status: 'ready' });
-  // Held here, since a form's fields are emptied after its action: a wrong password must not cost the address.
+  // Kept here because forms are reset after their action: a wrong password must not clear the address.
   const [email, setEmail] = useState('');
-  // What stands behind the # comes along in the browser alone.
+  // The part after # only exists in the browser.
   const [part, setPart] = useState('');
   useEffect(() => setPart(window.location.hash), []);
   const problem = sentence(answer);

@@ -27,16 +27,16 @@ interface SignUpProps {
   readonly action: (before: SignUpAnswer, data: FormData) => Promise<SignUpAnswer>;
   /** Fewest characters of a password. */
   readonly least: number;
-  /** What signing up leads into. */
+  /** The action that signs up. */
   readonly children: React.ReactNode;
-  /** Whether a password alone is asked for: who it is for is known. */
+  /** Whether only a password is asked for: the coach is known. */
   readonly isKnown?: boolean;
 }
 
-/** A coach signs up: the first of an installation, or one who is let in by a link. */
+/** A coach signs up: the first of an installation, or one with an invitation. */
 export function SignUp({ action, least, children, isKnown = false }: SignUpProps) {
   const [{ status }, submit, busy] = useActionState(action, READY);
-  // Held here, since a form's fields are emptied after its action.
+  // Kept here because forms are reset after their action.
   const [name, setName] = useState('');
   const [email, setEmail] = useState('');
   const sentence = {

@@ -1,20 +1,20 @@
 import type { Block, Exercise, Prerequisite, Unanswered } from '@/core';
 
-/** What the route hands to the screen of templates. */
+/** What the route passes to the templates screen. */
 export interface TemplatesData {
-  /** The template that is looked at, as its kind and id; null: nothing there. */
+  /** The viewed template, by kind and id; null: none. */
   readonly shown: `template/${string}` | `design/${string}` | null;
-  /** The design of it, where it is the coach's own. */
+  /** Its design, if it is a coach's template. */
   readonly design: Block | null;
   readonly own: readonly {
     readonly id: string;
     readonly name: string;
     readonly prerequisites: readonly Prerequisite[];
-    /** Whether all coaches of the house see it, and whether it is the coach's own. */
+    /** Whether the team sees it, and whether it is the coach's own. */
     readonly shared: boolean;
     readonly isOwn: boolean;
   }[];
-  /** Whether the coach is the only one of their house. */
+  /** Whether the team has no other coach. */
   readonly isAlone: boolean;
   readonly athletes: readonly { readonly id: string; readonly name: string }[];
   readonly ownExercises: readonly Exercise[];
@@ -25,12 +25,12 @@ export interface TemplatesActions {
     id: string,
     name: string,
   ) => Promise<{ readonly status: 'renamed' } | { readonly status: 'gone' } | Unanswered>;
-  /** Sets what a template asks before it. */
+  /** Sets a template's prerequisites. */
   readonly asks: (
     id: string,
     prerequisites: readonly Prerequisite[],
   ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
-  /** Shares it with the house, or keeps it to oneself again. */
+  /** Shares it with the team, or makes it private again. */
   readonly share: (
     id: string,
     shared: boolean,

@@ -25,7 +25,7 @@ interface OwnTemplateProps {
   readonly actions: TemplatesActions;
 }
 
-/** A template of the coach's own: its week, its name, the way out. */
+/** A coach's template: its week, its name, and its removal. */
 export function OwnTemplate({ own, design, isAlone, catalogue, actions }: OwnTemplateProps) {
   const { id, name } = own;
   const names = namesOf(catalogue);
@@ -73,7 +73,7 @@ interface ShareProps extends Pick<OwnTemplateProps, 'own'> {
   readonly share: TemplatesActions['share'];
 }
 
-/** Whether the other coaches of the house see it. */
+/** Whether other coaches of the team see it. */
 function Share({ own, share }: ShareProps) {
   const router = useRouter();
   const { ask, isBusy } = useAction(share);
@@ -98,7 +98,7 @@ interface AsksProps extends Pick<OwnTemplateProps, 'own' | 'catalogue'> {
   readonly asks: TemplatesActions['asks'];
 }
 
-/** What it asks before it: so many clean reps of a lift, told to whoever starts a block from it. */
+/** Its prerequisites: clean reps of a lift, shown when a block is started from it. */
 function Asks({ own, catalogue, asks }: AsksProps) {
   const router = useRouter();
   const { ask, isBusy } = useAction(asks);
@@ -196,7 +196,7 @@ interface RemoveProps {
   readonly remove: TemplatesActions['remove'];
 }
 
-/** Removes it when it is asked twice; blocks made from it stay. */
+/** Removes it after a confirmation; blocks made from it stay. */
 function Remove({ id, name, remove }: RemoveProps) {
   const router = useRouter();
   const removing = useAction(remove);

@@ -11,7 +11,7 @@ interface ShippedTemplateProps {
   readonly names: ExerciseNames;
 }
 
-/** A shipped split: for whom, what it does badly, its sessions with the first exercise it wishes for in each slot. */
+/** A shipped split: whom it suits, its weakness, its sessions with the first choice for each slot. */
 export function ShippedTemplate({ template, names }: ShippedTemplateProps) {
   const { name, shape, from, suits, badly, prerequisites, sessions, cycleDays } = template;
   return (

@@ -9,7 +9,7 @@ interface StartForProps {
   readonly athletes: readonly { readonly id: string; readonly name: string }[];
 }
 
-/** The ways from a template into a new block: one for each athlete, laid out for them there. */
+/** Links from a template to a new block, one per athlete. */
 export function StartFor({ from, athletes }: StartForProps) {
   return (
     <Section title={words.startABlockFromThis} aside={words.adjustedToDaysTimeAnd}>

@@ -19,7 +19,7 @@ interface TemplatesProps {
   readonly actions: TemplatesActions;
 }
 
-/** The splits to start from, ours and the coach's own: what each is, its week, and the way into a block. */
+/** Shipped and own templates: a description, the week, and a link to start a block. */
 export function Templates({ data, actions }: TemplatesProps) {
   const { shown, design, own, athletes } = data;
   const ready = useReady();

@@ -12,12 +12,12 @@ import classes from './training.module.css';
 interface InsteadListProps {
   readonly list: readonly Instead[];
   readonly day: Day;
-  /** Reps to failure the load is for. */
+  /** Reps to failure for the load. */
   readonly toFailure: number;
   readonly onTake: (exerciseId: string) => void;
 }
 
-/** Exercises to take, the best first, each with the load to start from and what that rests on. */
+/** Exercises to choose from, best first, each with its starting load and the basis of it. */
 export function InsteadList({ list, day, toFailure, onTake }: InsteadListProps) {
   return (
     <div>
@@ -42,7 +42,7 @@ export function InsteadList({ list, day, toFailure, onTake }: InsteadListProps) 
   );
 }
 
-/** `from 60 kg`, and where that is a guess, from which exercise. */
+/** `from 60 kg`, and for a guess, from which exercise. */
 function startWords({ exerciseId, start }: Instead, day: Day, toFailure: number): string {
   const exercise = day.exercises[exerciseId];
   if (exercise === undefined || exercise.loading === 'none') return '';
@@ -60,10 +60,10 @@ interface AddExerciseProps extends Omit<InsteadListProps, 'toFailure'> {
   readonly told: Told;
 }
 
-/** Reps to failure that extra work starts at: ten with two left. */
+/** Reps to failure for extra work: ten with two left. */
 const EXTRA_TO_FAILURE = 12;
 
-/** An exercise beyond the plan, found by name. */
+/** An extra exercise, found by name. */
 export function AddExercise({ list, told, day, onTake }: AddExerciseProps) {
   const [filter, setFilter] = useState('');
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);

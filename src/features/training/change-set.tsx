@@ -28,7 +28,7 @@ import classes from './training.module.css';
 interface DifferentProps {
   readonly slot: SlotPlan;
   readonly name: string;
-  /** The exercise that was planned, where another is done; else null. */
+  /** The planned exercise, if another is done; otherwise null. */
   readonly planned: { readonly id: string; readonly name: string } | null;
   readonly list: readonly Instead[];
   readonly day: Day;
@@ -52,7 +52,7 @@ const WAY_NAMES: Readonly<Record<Way, string>> = {
 const SWAPS = ['taken', 'not here'] as const satisfies readonly SwapReason[];
 const SKIPS = ['no time', 'no energy', 'taken', 'not here'] as const satisfies readonly SkipReason[];
 
-/** What an athlete does when an exercise cannot go as planned. */
+/** What an athlete can do when an exercise cannot be done as planned. */
 export function Different(props: DifferentProps) {
   const { slot, name, planned, onTell, onDone } = props;
   const [way, setWay] = useState<Way | null>(null);
@@ -109,7 +109,7 @@ export function Different(props: DifferentProps) {
   );
 }
 
-/** How many exercises are offered in another's place. */
+/** Most substitutes offered. */
 export const MOST_OFFERED = 6;
 
 /** Reps to failure of a slot's first set. */
@@ -138,7 +138,7 @@ function Swap({ slot, list, day, told, onTell, onDone }: DifferentProps) {
   );
 }
 
-/** Where it hurts and how bad; telling it ends the lift. */
+/** Where it hurts and how much; reporting it ends the exercise. */
 function Pain({ slot, name, onTell }: DifferentProps) {
   const [where, setWhere] = useState<PainPlace | null>(null);
   const [grade, setGrade] = useState<PainGrade | null>(null);

@@ -44,7 +44,7 @@ interface CheckInFormProps {
 
 const NO_ACHE = 'none';
 
-/** How the week was: a minute, with or without a network. */
+/** The weekly check-in, online or offline. */
 export function CheckInForm({ name, unit, bodyweight, girths, last }: CheckInFormProps) {
   const [queue, state] = useFloorQueue();
   const [sent, setSent] = useState(false);

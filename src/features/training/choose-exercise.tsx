@@ -23,7 +23,7 @@ interface ChooseExerciseProps {
   readonly onTell: (telling: Telling) => void;
 }
 
-/** A slot that waits for its exercise: it was left open, or the place lacks what the planned one needs. */
+/** A slot that needs an exercise first: it was left open, or the place lacks the planned one's equipment. */
 export function ChooseExercise({ slot, name, list, day, told, onTell }: ChooseExerciseProps) {
   const { slotId } = slot;
   const isLeftOpen = isUnfilled({ id: slot.exerciseId });

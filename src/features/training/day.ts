@@ -1,7 +1,7 @@
 import { type Day, type Instead, placeFor, type SessionPlan, sessionToday, type Told } from '@/core';
 import type { FloorSession } from './contract';
 
-/** What the phone knows of the day a session is trained on. */
+/** What the phone knows about the training day. */
 export function dayOf(data: FloorSession, told: Told): Day {
   const place = placeFor(data, told.place ?? data.place);
   const offered = [...Object.values(data.instead).flat(), ...data.extras];
@@ -10,7 +10,7 @@ export function dayOf(data: FloorSession, told: Told): Day {
   return { place, isElsewhere: place.id !== data.place, exercises, starts, athlete, conventions };
 }
 
-/** A session's data as it is trained today: its sets, its equipment, and last time only where the exercise is the same. */
+/** A session's data as trained today: its sets, its equipment, and last time only if the exercise is the same. */
 export function dataToday(data: FloorSession, told: Told, day: Day): FloorSession {
   const session: SessionPlan = sessionToday(data.session, told, day);
   const same = new Map(data.session.slots.map(({ slotId, exerciseId }) => [slotId, exerciseId]));

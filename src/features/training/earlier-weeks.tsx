@@ -11,7 +11,7 @@ interface EarlierWeeksProps {
   readonly weeks: readonly FloorWeekList[];
 }
 
-/** The weeks before those in hand, out of the way until they are asked for. */
+/** Weeks before the current ones, collapsed. */
 export function EarlierWeeks({ blockId, weeks }: EarlierWeeksProps) {
   const [open, setOpen] = useState(false);
   if (open) return weeks.map((week) => <FloorWeek key={week.name} blockId={blockId} week={week} />);

@@ -10,14 +10,14 @@ import classes from './training.module.css';
 
 interface EndProps {
   readonly data: FloorSession;
-  /** Sets that were asked and are not logged. */
+  /** Planned sets not logged. */
   readonly open: readonly AskedSet[];
   readonly finished: boolean;
   readonly onOpen: (key: string) => void;
   readonly onFinish: () => void;
 }
 
-/** After the last set, or before it where the session is cut short: which sets are open, and finishing. */
+/** After the last set, or earlier if the session is cut short: open sets, and finishing. */
 export function End({ data, open, finished, onOpen, onFinish }: EndProps) {
   if (finished) return <p className={classes.slotName}>{screenWords.sessionFinished}</p>;
   return (

@@ -1,5 +1,5 @@
 import * as screenWords from '@/ui/words/screens/training';
-/** Seconds between the tap that starts a clock and the work itself: time to take the weight or get into the hold. */
+/** Seconds between the tap that starts a clock and the work itself: time to get into position. */
 export const LEAD = 5;
 
 export interface Held {
@@ -10,10 +10,10 @@ export interface Held {
 }
 
 /**
- * How a hold stands.
+ * The state of a hold.
  * @param tapped when its clock was started, milliseconds
  * @param now milliseconds
- * @param of seconds asked
+ * @param of target seconds
  */
 export function heldAt(tapped: number, now: number, of: number): Held {
   const since = Math.floor((now - tapped) / 1000) - LEAD;

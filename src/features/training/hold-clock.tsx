@@ -7,8 +7,8 @@ import classes from './training.module.css';
 import { useNow } from './use-now';
 
 /**
- * The seconds of a hold, from a tap that leaves time to get into it: down to what is asked, which is heard and felt, then
- * on for who can hold longer. Reckoned by the clock of the phone, so that one that slept loses none.
+ * Clock for a hold: a tap, time to get into position, a countdown to the target with sound and vibration, then
+ * counting on. Based on the phone's clock, so that sleep loses no time.
  */
 export function HoldClock({
   of,

@@ -1,7 +1,7 @@
 import { type SetPlan, type SlotPlan, variantName } from '@/core';
 import type { FloorSession } from './contract';
 
-/** A slot's exercise as it was issued, in its set-up; of a set where they change from set to set. */
+/** A slot's exercise as sent, with its variant; or that of a set if variants rotate. */
 export function nameOf(
   slot: SlotPlan,
   data: Pick<FloorSession, 'exercises'>,

@@ -14,15 +14,15 @@ interface YouProps {
   readonly name: string;
   readonly unit: Unit;
   readonly today: LocalDate;
-  /** Whether the body is lifted along, so that loads have it in them. */
+  /** Whether bodyweight is included in the loads. */
   readonly lines: readonly (LiftLine & { readonly name: string; readonly withBody: boolean })[];
   /** Body weight, oldest first. */
   readonly weights: readonly Measurement[];
 }
 
-/** The words an athlete meets on the floor. */
+/** Terms an athlete meets in the app. */
 
-/** What the athlete has come to: lifts with their lines and bests, body weight, and what the words mean. */
+/** What the athlete has achieved: lifts with lines and bests, body weight, and the glossary. */
 export function You({ name, unit, today, lines, weights }: YouProps) {
   const inUnit = weights.map(({ date, value, unit: of }) => ({
     date,
@@ -92,7 +92,7 @@ export function You({ name, unit, today, lines, weights }: YouProps) {
 const WIDTH = 120;
 const HEIGHT = 32;
 
-/** A line of values over the sessions, first to last, its last point marked. */
+/** A line of values over sessions, first to last, with the last point marked. */
 function Line({ values }: { readonly values: readonly number[] }) {
   if (values.length < 2) return <span />;
   const [low, high] = [Math.min(...values), Math.max(...values)];

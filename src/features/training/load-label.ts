@@ -1,5 +1,5 @@
 import * as words from '@/ui/words/screens/training';
-/** What a load is called where it is typed. */
+/** A load field's label. */
 export function loadLabel(loading: string, unit: string): string {
   if (loading === 'bodyweight') return words.added(unit);
   if (loading === 'band') return words.band(unit);

@@ -22,8 +22,8 @@ interface PacerProps {
 }
 
 /**
- * Beats the tempo of a set: a tick each second, a higher one where the weight turns or stops, and a bar that moves as the
- * weight should. Reckoned by the clock of the phone, from the tap on.
+ * Beats the tempo of a set: a tick each second, a higher one where the weight turns or stops, and a bar that moves
+ * like the weight. Based on the phone's clock, from the tap on.
  */
 export function Pacer({ tempo: written, pattern, reps }: PacerProps) {
   const tempo = parseTempo(written);

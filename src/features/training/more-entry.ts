@@ -3,7 +3,7 @@ import * as words from '@/ui/words/screens/training';
 import type { AskedSet } from './order';
 import type { CheckedSet } from './set-entry';
 
-/** What can be counted of a set beside its load, reps and RIR. */
+/** What can be counted for a set besides load, reps and RIR. */
 export type MoreField = Exclude<keyof LoggedMore, 'unclean' | 'line'>;
 export type MoreEntry = Readonly<Partial<Record<MoreField, string>>>;
 
@@ -18,8 +18,8 @@ export const MORE_LABELS: Readonly<Record<MoreField, string>> = {
 };
 
 /**
- * What this set asks to be noted: what follows its reps, the time where it counts, sides where there are two; all that
- * can be noted of it besides where that is wanted.
+ * What a set asks to be noted: what follows its reps, its time if that counts, sides if there are two; and everything
+ * else that can be noted if wanted.
  */
 export function moreFields(
   { slot, set, timed }: Pick<AskedSet, 'set' | 'timed'> & { readonly slot: Pick<SlotPlan, 'measure'> },
@@ -40,10 +40,10 @@ export function moreFields(
   return fields.flatMap(([field, asked]) => (asked ? [field] : []));
 }
 
-/** The longest that may be noted of a set, seconds. */
+/** Longest time of a set, in seconds. */
 export const MOST_SECONDS = 3600;
 
-/** The fields as they are asked; sides start empty, for they are noted only where they differ. */
+/** The fields with their planned values; sides start empty, because they are noted only if they differ. */
 export function startMore(set: SetPlan, done: LoggedMore | undefined): MoreEntry {
   const asked = Object.entries(afterReps(set.sections)).flatMap(([field, count]) =>
     count > 0 ? [[field, String(count)] as const] : [],
@@ -54,7 +54,7 @@ export function startMore(set: SetPlan, done: LoggedMore | undefined): MoreEntry
   return Object.fromEntries([...asked, ...logged]);
 }
 
-/** Reads what was noted; what is left empty is not. */
+/** Reads the notes; empty fields are skipped. */
 export function checkMore(
   entry: MoreEntry,
   unclean = false,
@@ -79,7 +79,7 @@ export function checkMore(
   return { value: Object.keys(noted).length === 0 ? undefined : noted, problem: null };
 }
 
-/** A set done as planned, to the fraction, with what follows its reps. */
+/** A set done exactly as planned, with what follows its reps. */
 export function asPlanned(set: SetPlan): CheckedSet {
   const more = checkMore(startMore(set, undefined)).value;
   return {

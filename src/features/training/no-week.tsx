@@ -4,7 +4,7 @@ import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import classes from './training.module.css';
 
-/** The floor before any week was handed out. */
+/** The athlete's app before any week was sent. */
 export function FloorEmpty() {
   return (
     <main className={classes.page}>

@@ -2,14 +2,14 @@
 
 import { useEffect } from 'react';
 
-/** Addresses of the floor that are to be there without a network. */
+/** Addresses of the app that must work offline. */
 interface OfflineProps {
   readonly keep: readonly string[];
 }
 
 /**
- * Keeps the floor on the phone: asks the browser not to throw its data away, and its worker to keep these pages with
- * all they are made of. Where there are no workers the floor goes on, with a network.
+ * Keeps the app on the phone: asks the browser not to evict its data, and the service worker to store these pages
+ * with everything they load. Without service workers the app works online only.
  */
 export function Offline({ keep }: OfflineProps) {
   const paths = keep.join(' ');
@@ -26,8 +26,8 @@ export function Offline({ keep }: OfflineProps) {
 }
 
 /**
- * The worker once it is at work. Not by `ready`: that waits for one of the page's first address, and whoever has just
- * come in began elsewhere.
+ * The active service worker. Not `navigator.serviceWorker.ready`: that waits for a worker for the page's first
+ * address, and a newly signed-in phone started elsewhere.
  */
 async function activeIn(registration: ServiceWorkerRegistration): Promise<ServiceWorker | null> {
   const coming = registration.installing ?? registration.waiting;

@@ -19,7 +19,7 @@ function planned(...slots: Parameters<typeof session>[2]) {
 
 const straight = (sets: number) => ({ technique: { kind: 'straight' as const, sets } });
 
-test('slots stand one after the other, a group round by round with a short walk between', () => {
+test('slots follow each other, a group round by round with a short change between', () => {
   const places = askedSets(
     planned(
       slot('1', 'leg-extension', { ...straight(2), rest: 90 }),
@@ -38,7 +38,7 @@ test('slots stand one after the other, a group round by round with a short walk 
   expect(places.map(({ rest }) => rest)).toEqual([0, 15, 60, 15, 60, 60]);
 });
 
-test('a break between the parts of a session is asked before its slot', () => {
+test('a break between parts of a session comes before its slot', () => {
   const places = askedSets(
     planned(
       slot('1', 'leg-extension', { ...straight(1), rest: 90 }),
@@ -59,7 +59,7 @@ test('mini-sets follow each other with their own short rests', () => {
   ]);
 });
 
-test('work against the clock has one stopwatch from its first set to its last, other work none', () => {
+test('timed work has one stopwatch from its first set to its last, other work none', () => {
   const watches = (...slots: Parameters<typeof session>[2]) =>
     askedSets(planned(...slots)).map(({ watch, timed }) => [watch, timed]);
   const alone = { ...startOf('for time'), cap: 300 };
@@ -71,7 +71,7 @@ test('work against the clock has one stopwatch from its first set to its last, o
     [{ key: '1/1', cap: 300 }, true],
     [null, false],
   ]);
-  // Both members under one clock, the longer one; its time is noted with the last piece of all.
+  // Both exercises under one clock, the longer one; its time is noted with the last part.
   const longer = { ...startOf('for time'), cap: 420 };
   const group = watches(
     slot('1', 'leg-extension', { technique: alone }),
@@ -82,7 +82,7 @@ test('work against the clock has one stopwatch from its first set to its last, o
   expect(group.map(([, timed]) => timed)).toEqual([false, false, false, false, false, true]);
 });
 
-test('a round is the set with its mini-sets; by the clock, in turn with another or alone it is one set', () => {
+test('a round is the set with its mini-sets; timed, alternating or single sets are rounds of one', () => {
   const rounds = (...slots: Parameters<typeof session>[2]) => {
     const sets = askedSets(planned(...slots));
     return sets.map((one) => roundFrom(sets, one).map(({ key }) => key));
@@ -103,12 +103,12 @@ test('a round is the set with its mini-sets; by the clock, in turn with another 
   expect(rounds(slot('1', 'leg-extension', { technique: startOf('for time'), start }))[0]).toHaveLength(1);
 });
 
-describe('what else is noted', () => {
+describe('further notes', () => {
   const partials = planned(slot('1', 'leg-extension', { technique: startOf('partials after failure') }))
     .slots[0];
   const last = partials?.sets.at(-1);
 
-  test('partial reps where they follow, sides where there are two, the time where it counts', () => {
+  test('partial reps where they follow, sides if there are two, the time if it counts', () => {
     if (partials === undefined || last === undefined) throw new Error('no set');
     expect(moreFields({ slot: partials, set: last, timed: false }, { sides: 1 })).toEqual([
       'partials',
@@ -123,7 +123,7 @@ describe('what else is noted', () => {
     expect(timed.map((one) => moreFields(one, { sides: 1 }).length)).toEqual([0, 0, 1]);
   });
 
-  test('where all is wanted partials and help can be noted of any set of reps, of a hold neither', () => {
+  test('with all notes wanted, partials and assisted reps for any set of reps, neither for a hold', () => {
     const [plain] = planned(slot('1', 'leg-extension')).slots;
     const [hold] = planned(slot('2', 'plank')).slots;
     const fields = (of: typeof plain, all: boolean) =>
@@ -133,7 +133,7 @@ describe('what else is noted', () => {
     expect(fields(hold, true)?.[0]).toEqual([]);
   });
 
-  test('what is held and lowered after the last rep is asked', () => {
+  test('held and lowered reps after the last rep are asked for', () => {
     const [lowered] = planned(slot('1', 'leg-extension', { technique: startOf('hold and lower') })).slots;
     const [set] = lowered?.sets ?? [];
     if (lowered === undefined || set === undefined) throw new Error('no set');
@@ -141,12 +141,12 @@ describe('what else is noted', () => {
     expect(startMore(set, undefined)).toEqual({ held: '10', lowered: '3' });
   });
 
-  test('a set without clean form says so', () => {
+  test('unclean form is recorded', () => {
     expect(checkMore({}, true)).toEqual({ value: { unclean: true }, problem: null });
     expect(checkMore({ partials: '2' }, false)).toEqual({ value: { partials: 2 }, problem: null });
   });
 
-  test('empty is nothing, a word is refused', () => {
+  test('an empty field is skipped, a word is refused', () => {
     expect(checkMore({ partials: '', left: '' })).toEqual({ value: undefined, problem: null });
     expect(checkMore({ partials: '3', left: '8', right: '7' })).toEqual({
       value: { partials: 3, left: 8, right: 7 },
@@ -159,7 +159,7 @@ describe('what else is noted', () => {
 describe('piece by piece under one clock', () => {
   const rungs = { ...startOf('rep ladder'), sets: 1, top: 3, pause: 30 } as Slot['technique'];
 
-  test('two ladders go 1-1, 2-2, 3-3, with a walk between and the rung’s rest after', () => {
+  test('two ladders alternate 1-1, 2-2, 3-3, with a change between and the rung’s rest after', () => {
     const places = askedSets(
       planned(
         slot('1', 'leg-extension', { technique: rungs }),
@@ -178,7 +178,7 @@ describe('piece by piece under one clock', () => {
     expect(places.every(({ timed }) => !timed)).toBe(true);
   });
 
-  test('a list and a shorter one: one time, noted with the last piece of all', () => {
+  test('a long list and a shorter one share one time, noted with the last part of all', () => {
     const list = (reps: readonly number[]) => ({ kind: 'for time' as const, list: reps, cap: 600, hard: 1 });
     const places = askedSets(
       planned(

@@ -1,33 +1,33 @@
 import { loggedAs, type SessionPlan, type SetPlan, type SlotPlan } from '@/core';
 
-/** A planned set with its slot, in the order of the session. */
+/** A planned set with its slot, in the session's order. */
 export interface AskedSet {
   readonly key: string;
   readonly slot: SlotPlan;
   readonly set: SetPlan;
-  /** Seconds of rest asked before it. */
+  /** Seconds of planned rest before it. */
   readonly rest: number;
-  /** Whether the time is noted with it: it closes work that is done against the clock. */
+  /** Whether the time is noted with it: it ends timed work. */
   readonly timed: boolean;
-  /** The slots it is done in turn with. */
+  /** The slots it alternates with. */
   readonly partners: readonly SlotPlan[];
-  /** The stopwatch it is done under; null where none runs. */
+  /** Its stopwatch; null if none runs. */
   readonly watch: Watch | null;
 }
 
-/** A stopwatch for work against the clock: one for all of it, from its first set to its last. */
+/** A stopwatch for timed work: one from the first set to the last. */
 export interface Watch {
   readonly key: string;
-  /** Seconds after which it ends whatever is left. */
+  /** Seconds after which it ends, finished or not. */
   readonly cap: number;
 }
 
-/** Walking to the next member of a group. */
+/** Seconds for changing to the next exercise of a group. */
 const CHANGE = 15;
 
 /**
- * The sets of a session in the order they are done: slots one after the other, groups round by round, or piece by piece
- * where one clock runs for all.
+ * A session's sets in the order they are done: slot after slot, groups round by round, or piece by piece if one clock
+ * runs for all.
  */
 export function askedSets(session: SessionPlan): readonly AskedSet[] {
   const groups: SlotPlan[][] = [];
@@ -39,13 +39,13 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
   const sets: AskedSet[] = [];
   let rest = 0;
   for (const group of groups) {
-    // A break between the parts of a session holds the rest before it.
+    // A break between parts of a session includes the rest before it.
     rest = Math.max(rest, (group[0]?.breakBefore ?? 0) * 60);
     for (const turn of turnsOf(group)) {
       turn.forEach(({ slot, set, timed, watch }, at) => {
         const partners = group.filter((one) => one !== slot);
         sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest, timed, partners, watch });
-        // To another member one walks; the last one's rest is the turn's.
+        // Changing to another exercise takes the change; the last one's rest ends the round.
         const next = turn[at + 1];
         rest = next === undefined || next.slot === slot ? set.rest : CHANGE;
       });
@@ -55,8 +55,8 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
 }
 
 /**
- * A set and the pieces of its round that follow it straight away: what one tap may log at its end. Alone where the time
- * is noted, a load is still to be found or a piece may be left out.
+ * A set and the parts of its round that follow at once: what one tap may log at the end. Just the set if its time is
+ * noted, its load is unknown, or a part may be skipped.
  */
 export function roundFrom(sets: readonly AskedSet[], asked: AskedSet): readonly AskedSet[] {
   const from = sets.indexOf(asked);
@@ -70,7 +70,7 @@ export function roundFrom(sets: readonly AskedSet[], asked: AskedSet): readonly 
 
 type Turn = readonly Pick<AskedSet, 'slot' | 'set' | 'timed' | 'watch'>[];
 
-/** What the members of a group do in turn: a round each, or a piece each. */
+/** What a group's exercises alternate: a round each, or a part each. */
 function turnsOf(group: readonly SlotPlan[]): readonly Turn[] {
   const across = group.length > 1 && group.every(({ away }) => away !== undefined);
   const caps = group.flatMap(({ technique }) => (technique.kind === 'for time' ? [technique.cap] : []));
@@ -90,7 +90,7 @@ function turnsOf(group: readonly SlotPlan[]): readonly Turn[] {
     const pieces = Math.max(0, ...here.map(({ set }) => set.piece));
     for (let piece = 1; piece <= pieces; piece++) {
       const turn = here.filter(({ set }) => set.piece === piece);
-      // One time for the whole group, with its last piece.
+      // One time for the whole group, with its last part.
       turns.push(
         turn.map((one, at) => ({
           ...one,
@@ -103,12 +103,12 @@ function turnsOf(group: readonly SlotPlan[]): readonly Turn[] {
   return turns;
 }
 
-/** The stopwatch of a slot's round where it is done against the clock by itself. */
+/** The stopwatch of a slot's round, if it is timed by itself. */
 function watchOf({ slotId, technique }: SlotPlan, round: number): Watch | null {
   return technique.kind === 'for time' ? { key: `${slotId}/${round}`, cap: technique.cap } : null;
 }
 
-/** Whether a set is the last of a round done against the clock. */
+/** Whether a set is the last of a timed round. */
 function closesTime({ slot, set }: { readonly slot: SlotPlan; readonly set: SetPlan }): boolean {
   if (loggedAs(slot.technique) !== 'time') return false;
   return slot.sets.filter(({ round }) => round === set.round).at(-1)?.id === set.id;

@@ -27,10 +27,10 @@ interface StoppedProps {
   readonly onDone: () => void;
 }
 
-/** After a lift was stopped for pain: the caution, and only what leaves the painful joint alone. */
+/** After an exercise was stopped for pain: the caution, and only exercises that do not load the painful joint. */
 export function Stopped({ slot, name, list, day, told, onTake, onDone }: StoppedProps) {
   const pain = told.pains.get(slot.slotId);
-  // What is felt elsewhere than in a joint says nothing of which exercise would spare it.
+  // For pain outside joints, no exercise is known to avoid it.
   const isJoint = pain !== undefined && !['a muscle', 'neck', 'elsewhere'].includes(pain.where);
   const offered = isJoint && pain.grade === 'slight' ? insteadToday(list, told, day, MOST_OFFERED) : [];
   return (
@@ -59,7 +59,7 @@ export function Stopped({ slot, name, list, day, told, onTake, onDone }: Stopped
   );
 }
 
-/** Said at an exercise that loads what hurts: it can be left out with a tap. */
+/** A warning at an exercise that loads the painful part: it can be skipped with a tap. */
 export function Loads({
   slot,
   day,

@@ -12,7 +12,7 @@ import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import classes from './training.module.css';
 
-/** A phone that is signed in. Times as ISO texts. */
+/** A signed-in phone. Times as ISO texts. */
 export interface Phone {
   readonly id: string;
   readonly name: string;
@@ -28,7 +28,7 @@ export interface CodeAnswer {
 
 interface PhonesProps {
   readonly phones: readonly Phone[];
-  /** This one. */
+  /** Whether it is this one. */
   readonly here: string;
   readonly makeCode: () => Promise<CodeAnswer | Unanswered>;
   readonly revoke: (
@@ -37,10 +37,10 @@ interface PhonesProps {
   readonly leave: () => Promise<void>;
 }
 
-/** `ABCDE FGHJK`: easier to read off one phone into another. */
+/** `ABCDE FGHJK`: easier to type from another phone's screen. */
 const spaced = (code: string) => `${code.slice(0, 5)} ${code.slice(5)}`;
 
-/** The athlete's own phones: another let in by a code, one that is lost signed out. */
+/** The athlete's phones: add one by a code, sign a lost one out. */
 export function Phones({ phones: first, here, makeCode, revoke, leave }: PhonesProps) {
   const [phones, setPhones] = useState(first);
   const [code, setCode] = useState<CodeAnswer | null>(null);

@@ -14,7 +14,7 @@ const REFUSED: Readonly<Record<string, string>> = {
   malformed: screenWords.couldNotBeReadBy,
 };
 
-/** How what was tapped stands towards the coach; null while there is nothing to say. */
+/** The sending state; null if there is nothing to say. */
 export function queueSentence({ queue }: FloorState): string | null {
   const { waiting, sending, isStored } = queue;
   const sets = waiting.filter(({ kind }) => kind === 'set').length;
@@ -40,7 +40,7 @@ interface AsideListProps {
   readonly state: FloorState;
 }
 
-/** What the server refused: nothing of it goes by itself, and none of it holds up the rest. */
+/** What the server refused: it is not sent again by itself and holds up nothing else. */
 export function RefusedList({ floor, state }: AsideListProps) {
   const { refused } = state.queue;
   if (refused.length === 0) return null;
@@ -61,7 +61,7 @@ export function RefusedList({ floor, state }: AsideListProps) {
   );
 }
 
-/** Sets that may be lost, or that nobody takes, as text to copy. */
+/** Sets that may be lost, as text to copy. */
 export function AsText({ data, state }: { readonly data: Session; readonly state: FloorState }) {
   const { isStored, refused, sending } = state.queue;
   if (isStored && refused.length === 0 && sending.status !== 'stopped') return null;

@@ -8,16 +8,16 @@ import classes from './training.module.css';
 interface RampWalkProps {
   readonly slot: SlotPlan;
   readonly equipment: EquipmentSet;
-  /** Which warm-up set stands, from 0; as many as there are once they are done. */
+  /** The current warm-up set, from 0; their count once all are done. */
   readonly at: number;
   readonly onStep: (at: number) => void;
-  /** How the last ramp set moved, once told. */
+  /** How the last warm-up set moved, once answered. */
   readonly verdict: RampVerdict | null;
-  /** Null where none of the sets is a ramp set that tells of today. */
+  /** Null if none of the sets shows today's form. */
   readonly onVerdict: ((verdict: RampVerdict) => void) | null;
 }
 
-/** The way up to the work load, one set at a time with how its load is made; the last one says how today is. */
+/** The warm-up, one set at a time with how to make its load; the last one shows today's form. */
 export function RampWalk({ slot, equipment, at, onStep, verdict, onVerdict }: RampWalkProps) {
   const sets = warmUpSets(slot);
   const now = sets[at];

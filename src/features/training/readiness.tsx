@@ -36,7 +36,7 @@ interface BeforeProps {
   readonly onStart: () => void;
 }
 
-/** Ten seconds before the first set: the night, how it feels, where; how the day is rescued where it needs it. */
+/** Questions before the first set: sleep, how it feels, pain; and how to make the day easier if needed. */
 export function Before({ data, today, reported, onTell, onSoreness, onStart }: BeforeProps) {
   const [slept, setSlept] = useState<Felt | null>(null);
   const [feels, setFeels] = useState<Felt | null>(null);

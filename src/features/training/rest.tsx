@@ -9,8 +9,8 @@ import { useNow } from './use-now';
 const LONGEST_SHOWN = 15 * 60;
 
 /**
- * Counts the rest up from the last logged set, so that a closed page and a phone that slept lose no time. Its end is heard
- * and felt, once, by whoever was waiting for it.
+ * Counts the rest up from the last logged set, so that a closed page or a sleeping phone loses no time. Its end is
+ * signalled once by sound and vibration.
  */
 export function Rest({ since, of }: { readonly since: string; readonly of: number }) {
   const now = useNow(true, 1000);

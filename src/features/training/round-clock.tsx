@@ -16,8 +16,8 @@ interface RoundClockProps {
 }
 
 /**
- * A round that runs by itself: each piece for as long as its reps take at their tempo, each rest to its end, told by sound
- * and vibration; what is done every minute by the minute. One tap starts it; its sets are logged with one tap at the end.
+ * A round that runs by itself: each part for as long as its reps take at their tempo, then its rest, signalled by
+ * sound and vibration; every-minute sets by the minute. One tap starts it, and one tap at the end logs its sets.
  */
 export function RoundClock({ round, sides, conventions }: RoundClockProps) {
   const [tapped, setTapped] = useState<number | null>(null);

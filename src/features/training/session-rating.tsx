@@ -19,7 +19,7 @@ interface AfterProps {
   readonly onTell: (telling: Telling) => void;
 }
 
-/** After the last set: too easy, right or too hard, a line to the coach, and the day put right where it was another. */
+/** After the last set: too easy, right or too hard, a comment, and a correction of the day. */
 export function After({ data, told, today, onTell }: AfterProps) {
   const [rating, setRating] = useState<Rating | null>(told.rating?.rating ?? null);
   const [line, setLine] = useState(told.rating?.line ?? '');
@@ -53,7 +53,7 @@ export function After({ data, told, today, onTell }: AfterProps) {
 
 const CLOCK = /^([01]?\d|2[0-3]):[0-5]\d$/;
 
-/** The day and hour of the session, which can be put right; what the phone had stays on record. */
+/** The session's day and hour, which can be corrected; what the phone recorded stays on record. */
 function DayOf({ data, told, today, onTell }: AfterProps) {
   const was = told.date?.was ?? data.date ?? today;
   const [clock] = useClock();

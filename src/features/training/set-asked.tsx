@@ -21,7 +21,7 @@ interface AskedProps {
   readonly asked: AskedSet;
 }
 
-/** Which set it is, how it is done, and its figures, huge. */
+/** Which set it is, how it is done, and its figures in large type. */
 export function SetAsked({
   data,
   asked: { slot, set, partners },
@@ -78,21 +78,21 @@ export function SetAsked({
 }
 
 interface HelpProps extends AskedProps {
-  /** The load as it stands in the field; null while it cannot be read. */
+  /** The load in the field; null if it cannot be read. */
   readonly load: number | null;
-  /** Whether how to make the load is shown: not while the way up to it still is. */
+  /** Whether to show how to make the load: not during the warm-up. */
   readonly showsLoad: boolean;
   readonly soFar: { readonly sum: number; readonly of: number } | undefined;
   readonly isDone: boolean;
-  /** When the last set of the session was logged. */
+  /** When the session's last set was logged. */
   readonly restSince: string | null;
 }
 
-/** What helps to do it: how to make the load, last time, the rest. */
+/** Help for the set: how to make the load, last time, rest. */
 export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince }: HelpProps) {
   const { slot, set, key } = asked;
   const last = data.lastTime[key];
-  // A deload is not there to be beaten.
+  // A deload is not meant to be beaten.
   const beat = data.kind === 'deload' ? null : toBeat(slot, set, lastOf(slot, data));
   const held = slot.measure === 'seconds';
   const recipe = load === null ? null : howToMake(load, slot.loading, data.equipment);
@@ -125,7 +125,7 @@ export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince
   );
 }
 
-/** The slot's sets as they were last done, by set id. */
+/** The slot's sets as last done, by set id. */
 function lastOf({ slotId, sets }: SlotPlan, { lastTime }: FloorSession): ReadonlyMap<string, LastDone> {
   return new Map(
     sets.flatMap(({ id }) => {
@@ -148,7 +148,7 @@ function beatWords(beat: ToBeat, held: boolean): string {
   }
 }
 
-/** What to mind before it is done. */
+/** Cues before the set. */
 export function SetCautions({ data, asked: { slot, set } }: AskedProps) {
   const exercise = data.exercises[slot.exerciseId];
   const held = slot.measure === 'seconds';

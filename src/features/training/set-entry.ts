@@ -12,7 +12,7 @@ import { figure } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 
-/** What is typed into the three steppers. */
+/** The text in the three fields. */
 export interface SetEntry {
   readonly load: string;
   readonly reps: string;
@@ -23,11 +23,11 @@ export interface CheckedSet {
   readonly load: number;
   readonly reps: number;
   readonly rir: number;
-  /** What else was noted. */
+  /** Further notes. */
   readonly more?: LoggedMore;
 }
 
-/** Problems by field; a load the equipment cannot make is only a hint, since what was lifted was lifted. */
+/** Problems by field; a load the equipment cannot make is only a hint, because the athlete did lift it. */
 export interface EntryCheck {
   readonly value: CheckedSet | null;
   readonly problem: { readonly field: keyof SetEntry; readonly sentence: string } | null;
@@ -40,8 +40,8 @@ function read(text: string): number | null {
 }
 
 /**
- * A whole set typed into one field: `105x5@2`, `105 x 5` or `x5@2`, the load and what was left as they stand where they
- * are left out. Null where it is no such thing.
+ * A whole set typed into one field: `105x5@2`, `105 x 5` or `x5@2`, with load and RIR from their fields if left out.
+ * Null if it is not one.
  */
 export function readWholeSet(text: string, now: SetEntry): SetEntry | null {
   const [, load = '', reps = '', rir] = /^([^x×*@]*)[x×*]\s*(\d+)\s*(?:@\s*(.+))?$/i.exec(text.trim()) ?? [];
@@ -56,7 +56,7 @@ export function readWholeSet(text: string, now: SetEntry): SetEntry | null {
 const LIMITS = { load: [-500, 1500], reps: [0, 600], rir: [0, MOST_LEFT] } as const;
 const NAMES = { load: common.load, reps: screenWords.reps, rir: screenWords.repsLeftText } as const;
 
-/** Reads the three figures; the first that cannot be read or is out of all reason is said. */
+/** Reads the three figures; reports the first that cannot be read or is implausible. */
 export function checkEntry(entry: SetEntry, grid: LoadGrid): EntryCheck {
   const read3 = { load: read(entry.load), reps: read(entry.reps), rir: read(entry.rir) };
   for (const field of ['load', 'reps', 'rir'] as const) {
@@ -85,7 +85,7 @@ function loadHint(load: number, grid: LoadGrid): string | null {
   return screenWords.theEquipmentHereGivesNot(near.join(' or '), grid.unit, figure(load));
 }
 
-/** The makeable load one step away; at an end it stays. */
+/** The next makeable load up or down; unchanged at an end. */
 export function stepLoad(load: number, by: 1 | -1, grid: LoadGrid): number {
   const at = hundredths(load);
   const { below, above } = neighbours(grid, by === 1 ? asHundredths(at + 1) : at);

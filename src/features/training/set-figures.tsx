@@ -13,7 +13,7 @@ interface SetFiguresProps {
   readonly use: SetEntryUse;
 }
 
-/** Load, reps and what was left, by stepper or typed. */
+/** Load, reps and reps left, by stepper or typed. */
 export function SetFigures({ slot, use: { entry, check, put, settle, step } }: SetFiguresProps) {
   const held = slot.measure === 'seconds';
   const loadless = slot.loading === 'none';
@@ -52,7 +52,7 @@ export function SetFigures({ slot, use: { entry, check, put, settle, step } }: S
   );
 }
 
-/** What else is noted of it: what the technique asks, and with a tap whatever else happened. */
+/** Further notes: what the technique asks for, and everything else with a tap. */
 export function SetMore({ use }: Pick<SetFiguresProps, 'use'>) {
   const { fields, all, setAll, more, setMore, unclean, setUnclean, line, setLine, noted } = use;
   return (

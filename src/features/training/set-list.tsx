@@ -16,15 +16,15 @@ interface SetListProps {
   readonly sets: readonly AskedSet[];
   readonly done: ReadonlyMap<string, { readonly set: LoggedSet; readonly conflicts: readonly LoggedSet[] }>;
   readonly onOpen: (key: string) => void;
-  /** Every set that was logged, corrected ones too. */
+  /** Every logged set, including corrected ones. */
   readonly logged: readonly LoggedSet[];
-  /** The session as it was handed out. */
+  /** The session as sent. */
   readonly issued: FloorSession;
   readonly told: Told;
   readonly day: Day;
   readonly onTell: (telling: Telling) => void;
   readonly onAdd: () => void;
-  /** Goes to the end of the session, whatever is open; null where it is over. */
+  /** Goes to the end of the session, whatever is open; null if it is over. */
   readonly onEnd: (() => void) | null;
 }
 
@@ -89,7 +89,7 @@ export function SetList(props: SetListProps) {
 const doneText = ({ load, reps, rir }: LoggedSet, slot: SlotPlan) =>
   setAtRirWithUnit(load.value, reps, rir, slot, load.unit);
 
-/** What is not trained today and why, with what was done of it; what was left out by choice can be taken up again. */
+/** What is not trained today and why, with what was done of it; skipped exercises can be resumed. */
 function OutList({ issued, told, day, done, onTell }: SetListProps) {
   const out = issued.session.slots.flatMap((slot) => {
     const swap = told.swaps.get(slot.slotId);

@@ -35,26 +35,26 @@ interface SetScreenProps {
   readonly data: FloorSession;
   readonly asked: AskedSet;
   readonly done: LoggedSet | null;
-  /** When the last set of the session was logged. */
+  /** When the session's last set was logged. */
   readonly restSince: string | null;
-  /** How the last ramp set of the slot moved, once told. */
+  /** How the slot's last warm-up set moved, once answered. */
   readonly ramp: RampVerdict | null;
   readonly onRamp: (verdict: RampVerdict) => void;
   readonly watches: Watches;
   readonly onLog: (value: CheckedSet) => void;
-  /** This set and the pieces that follow it straight away, where one tap may log them all; else null. */
+  /** This set and the parts that follow at once, if one tap may log them all; otherwise null. */
   readonly round: readonly AskedSet[] | null;
   readonly onRound: () => void;
-  /** Reps so far and what they are to come to, where their sum counts. */
+  /** Reps so far and their target, if the sum counts. */
   readonly soFar: { readonly sum: number; readonly of: number } | undefined;
-  /** Leaves the set out; null where it must be done. */
+  /** Skips the set; null if it is not optional. */
   readonly onSkip: (() => void) | null;
-  /** How the day was rescued; null where it was not. */
+  /** How the day was made easier; null if it was not. */
   readonly rescue: Rescue | null;
   readonly onDifferent: () => void;
 }
 
-/** One set: what is asked, huge; what helps to do it; three steppers and one button to log it. */
+/** One set: its plan in large type, help, three steppers and a button to log it. */
 export function SetScreen({
   data,
   asked,
@@ -77,7 +77,7 @@ export function SetScreen({
   const startedAt = watch === null ? null : watches.startedAt(watch.key);
   const use = useSetEntry(data, asked, done, startedAt, onLog);
   const { grid, check, noted, put, tap, isAsAsked } = use;
-  // What was typed besides is never left behind.
+  // Unsaved notes are included.
   const isNothingElse = JSON.stringify(noted.value) === JSON.stringify(asPlanned(set).more);
   const verb = done === null ? screenWords.log : screenWords.saveCorrection;
   const isFirst = slot.sets[0]?.id === set.id;
@@ -163,7 +163,7 @@ export function SetScreen({
   );
 }
 
-/** What a poor night has made of the set. */
+/** How a poor night changed the set. */
 function rescueWords(rescue: Rescue, set: SetPlan): string {
   const halves = rescue === 'in halves' ? halvesOf(set) : null;
   if (halves !== null) return screenWords.todayInTwoHalvesS(halves.join(' + '), BETWEEN_HALVES);
@@ -172,7 +172,10 @@ function rescueWords(rescue: Rescue, set: SetPlan): string {
     : screenWords.todayNothingToFailure(RESCUE_WORDS[rescue]);
 }
 
-/** What is left of a round, with the rest before each piece where all are alike: `All of it as asked: 12, 4, 4, 20 s between`. */
+/**
+ * What is left of a round, with the rest before each part if all are equal: `All of it as asked: 12, 4, 4, 20 s
+ * between`.
+ */
 function roundWords(round: readonly AskedSet[], slot: SlotPlan): string {
   const rests = new Set(round.slice(1).map(({ rest }) => rest));
   const between = rests.size === 1 ? screenWords.sApart(figure([...rests][0] ?? 0)) : '';

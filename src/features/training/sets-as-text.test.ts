@@ -33,7 +33,7 @@ function item(at: number, reps: number): FloorItem {
   return { id: set.id, localDate: '2026-11-24', ref, kind: 'set', set };
 }
 
-test('refused sets and those that wait stand a line each under what they belong to', () => {
+test('refused and waiting sets are lines under their exercise', () => {
   const finish: FloorItem = { id: 'f', localDate: '2026-11-24', ref, kind: 'finish' };
   const queue = {
     waiting: [item(1, 7), finish],

@@ -7,8 +7,8 @@ import type { FloorSession } from './contract';
 import { nameOf } from './issued-name';
 
 /**
- * The sets that are not with the coach, a line each: to be copied where the phone cannot keep them, or nobody takes
- * them. Empty while there are none.
+ * Sets the server does not have, one per line: to copy if the phone cannot store them or they were refused. Empty if
+ * there are none.
  */
 export function setsAsText(
   { queue }: Pick<FloorState, 'queue'>,
@@ -21,7 +21,7 @@ export function setsAsText(
     const slot = data.session.slots.find(({ slotId }) => slotId === set.slotId);
     const planned = slot?.sets.find(({ id }) => id === set.setId);
     const exercise = data.exercises[set.exerciseId];
-    // Of another session, or beyond what this one asks.
+    // Of another session, or extra work.
     if (slot === undefined || planned === undefined)
       return [
         screenWords.setLine(

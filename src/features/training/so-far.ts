@@ -1,8 +1,8 @@
 import { type CurrentSet, insideOf, loggedAs, type SlotPlan } from '@/core';
 
 /**
- * Reps so far and what they are to come to, where the sum is what counts; undefined where it is not, or nothing is done.
- * Partial and assisted reps are no part of it.
+ * Reps so far and their target, if the sum counts; undefined if it does not, or nothing is done. Partial and assisted
+ * reps are not included.
  */
 export function sumSoFar(
   slot: SlotPlan,

@@ -16,7 +16,7 @@ import * as screenWords from '@/ui/words/screens/training';
 import { Choices } from './choices';
 import classes from './training.module.css';
 
-/** How many days after the session are offered. */
+/** Number of days after the session offered as answers. */
 const MOST_DAYS = 4;
 
 interface SorenessAskedProps {
@@ -26,7 +26,7 @@ interface SorenessAskedProps {
   readonly onReport: (of: SorenessAsked, answers: Readonly<Partial<Record<Muscle, SorenessEnd>>>) => void;
 }
 
-/** From which day on earlier soreness was gone, muscle by muscle. An answer is told with its tap. */
+/** When earlier soreness ended, by muscle. Each tap is sent. */
 export function SorenessQuestions({ asked, today, reported, onReport }: SorenessAskedProps) {
   const [answers, setAnswers] = useState(reported);
   if (asked.length === 0) return null;
@@ -56,7 +56,7 @@ export function SorenessQuestions({ asked, today, reported, onReport }: Soreness
   );
 }
 
-/** There was none, the first days since the session, and still there. */
+/** None, the first days after the session, and still there. */
 export function endsFrom(date: LocalDate, today: LocalDate): readonly SorenessEnd[] {
   const days: LocalDate[] = [];
   for (let day = addDays(date, 1); day <= today && days.length < MOST_DAYS; day = addDays(day, 1))

@@ -4,17 +4,17 @@ import classes from './training.module.css';
 
 interface StepperProps {
   readonly label: string;
-  /** What is shown, and typed over. */
+  /** The value shown, which can be typed over. */
   readonly text: string;
   readonly onText: (text: string) => void;
-  /** What is typed is complete: the field is left, or Enter pressed. */
+  /** Called when typing is complete: on blur or Enter. */
   readonly onDone: () => void;
   readonly onStep: (by: 1 | -1) => void;
   readonly problem: string | null;
   readonly decimal: boolean;
 }
 
-/** A figure between minus and plus, large enough for a thumb; tapping the figure itself types it. */
+/** A figure between minus and plus, large enough for a thumb; tapping the figure types it. */
 export function Stepper({ label, text, onText, onDone, onStep, problem, decimal }: StepperProps) {
   return (
     <div className={classes.stepper} data-problem={problem !== null}>

@@ -10,12 +10,12 @@ import { useNow } from './use-now';
 interface StopwatchProps {
   /** When it was started, milliseconds; null before. */
   readonly startedAt: number | null;
-  /** Seconds after which the work ends whatever is left. */
+  /** Seconds after which the work ends, finished or not. */
   readonly cap: number;
   readonly onStart: () => void;
 }
 
-/** One clock from the first set of timed work to its last; where it ends whatever is left, it is heard and felt. */
+/** One clock from the first set of timed work to its last; its time limit is signalled by sound and vibration. */
 export function Stopwatch({ startedAt, cap, onStart }: StopwatchProps) {
   const now = useNow(startedAt !== null, 200);
   const seconds = startedAt === null || now === null ? 0 : Math.max(0, Math.floor((now - startedAt) / 1000));

@@ -5,7 +5,7 @@ import * as screenWords from '@/ui/words/screens/training';
 import classes from './training.module.css';
 import { useFloorQueue } from './use-training';
 
-/** Sends what earlier pages of this phone have left, of whatever session, and says what still waits. */
+/** Sends what earlier pages of this phone have left, for any session, and says what still waits. */
 export function OnItsWay() {
   const [, { waiting, refused, sending }] = useFloorQueue();
   if (waiting.length === 0 && refused.length === 0) return null;

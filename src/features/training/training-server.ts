@@ -1,6 +1,6 @@
 import type { FloorServer } from '@/client/training-queue';
 
-/** Asks by an address of its own and not by a call of this page: a page opened before the server was made anew still finds it. */
+/** Uses a fixed address instead of a server action: a page opened before an upgrade still finds it. */
 async function post<T>(path: string, body: unknown): Promise<T> {
   const answer = await fetch(path, {
     method: 'POST',
@@ -10,7 +10,7 @@ async function post<T>(path: string, body: unknown): Promise<T> {
   return (await answer.json()) as T;
 }
 
-/** The server as the floor reaches it; rejects where it was not reached or said nothing that can be read. */
+/** The server for the athlete's app; rejects if it cannot be reached or its answer cannot be read. */
 export const floorServer: FloorServer = {
   work: (ref, outgoing) => post('/training/log', { ref, outgoing }),
   refused: (items) =>

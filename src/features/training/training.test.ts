@@ -5,8 +5,8 @@ import { checkEntry, readWholeSet, stepLoad } from './set-entry';
 const stack = loadGrid('stack', HALL);
 const body = loadGrid('bodyweight', HALL);
 
-describe('the three figures of a set', () => {
-  test('are read as they are typed, comma or point', () => {
+describe('a set’s three figures', () => {
+  test('are read as typed, comma or point', () => {
     expect(checkEntry({ load: '62,5', reps: '8', rir: '1.5' }, stack)).toEqual({
       value: { load: 62.5, reps: 8, rir: 1.5 },
       problem: null,
@@ -29,13 +29,13 @@ describe('the three figures of a set', () => {
     expect(checkEntry(entry, stack)).toMatchObject({ value: null, problem: { field } });
   });
 
-  test('an unmakeable load is a hint, not a refusal: what was lifted was lifted', () => {
+  test('a load that cannot be made is a hint, not an error: the athlete did lift it', () => {
     const { value, hint } = checkEntry({ load: '61', reps: '8', rir: '2' }, stack);
     expect(value?.load).toBe(61);
     expect(hint).toContain('60 or 62.5 kg');
   });
 
-  test('steps go through what the place can make and stop at its ends', () => {
+  test('steps follow the loads the place can make and stop at the ends', () => {
     expect(stepLoad(60, 1, stack)).toBe(62.5);
     expect(stepLoad(61, -1, stack)).toBe(60);
     expect(stepLoad(61, 1, stack)).toBe(62.5);
@@ -57,7 +57,7 @@ describe('a whole set typed into one field', () => {
     expect(readWholeSet(text, now)).toEqual(expected);
   });
 
-  test.each(['105', '105x', '@2', 'x', '5@2', '105x5x3'])('%s is none', (text) => {
+  test.each(['105', '105x', '@2', 'x', '5@2', '105x5x3'])('%s is refused', (text) => {
     expect(readWholeSet(text, now)).toBeNull();
   });
 });

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 
-/** Keeps the screen awake for as long as the page is open and in sight; where that is not offered nothing happens. */
+/** Keeps the screen awake while the page is open and visible; does nothing if the browser cannot. */
 export function useAwake(): void {
   useEffect(() => {
     let lock: WakeLockSentinel | null = null;
@@ -10,7 +10,7 @@ export function useAwake(): void {
       lock = await (navigator.wakeLock?.request('screen').catch(() => null) ?? null);
       if (gone) void lock?.release();
     };
-    // A page that was out of sight has lost it.
+    // A page that was hidden has lost it.
     document.addEventListener('visibilitychange', hold);
     void hold();
     return () => {

@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
 
 /**
- * The phone's clock as it goes, milliseconds: a page that slept is right again with its next look.
- * @param running whether anything goes by it; while nothing does, and before the page is alive, it is null
- * @param every milliseconds between two looks
+ * The phone's clock, milliseconds: a page that slept is right again at its next update.
+ * @param running whether anything uses it; otherwise, and before hydration, it is null
+ * @param every milliseconds between updates
  */
 export function useNow(running: boolean, every: number): number | null {
   const [now, setNow] = useState<number | null>(null);

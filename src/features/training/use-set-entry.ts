@@ -7,8 +7,8 @@ import type { AskedSet } from './order';
 import { type CheckedSet, checkEntry, readWholeSet, type SetEntry, stepLoad } from './set-entry';
 
 /**
- * The figures of a set as they are typed, with what is wrong with them and the tap that logs them.
- * @param startedAt when the stopwatch it is done under was started, milliseconds; null where none runs
+ * A set's figures as typed, with their problems and the tap that logs them.
+ * @param startedAt when its stopwatch was started, milliseconds; null if none runs
  */
 export function useSetEntry(
   data: FloorSession,
@@ -27,7 +27,7 @@ export function useSetEntry(
     rir: String(done?.rir ?? reserve(set.rir)),
   }));
 
-  // What was noted besides stays in sight when a set is put right.
+  // Notes stay visible when a set is corrected.
   const [all, setAll] = useState(done?.more !== undefined);
   const fields = moreFields(asked, exercise, all);
   const [more, setMore] = useState<MoreEntry>(() => startMore(set, done?.more));
@@ -37,7 +37,7 @@ export function useSetEntry(
 
   const check = checkEntry(entry, grid);
   const put = (field: keyof SetEntry, text: string) => setEntry((before) => ({ ...before, [field]: text }));
-  /** Shares out a whole set that was typed into the field of the load or the reps. */
+  /** Distributes a whole set that was typed into the load or the reps field. */
   const settle = (field: keyof SetEntry) =>
     setEntry(
       (before) =>
@@ -50,7 +50,7 @@ export function useSetEntry(
   const tap = () => {
     if (check.value === null || noted.problem !== null) return;
     const { left, right, seconds } = noted.value ?? {};
-    // The stopwatch stops with the tap, where no other time is typed.
+    // The tap stops the stopwatch, unless another time is typed.
     const took =
       asked.timed && seconds === undefined && done === null && startedAt !== null
         ? { seconds: Math.min(MOST_SECONDS, Math.round((Date.now() - startedAt) / 1000)) }
@@ -58,7 +58,7 @@ export function useSetEntry(
     const also = { ...noted.value, ...took };
     // Of two sides the lower counts.
     const reps = left === undefined || right === undefined ? check.value.reps : Math.min(left, right);
-    // Done as asked is done as planned, to the fraction.
+    // Done as planned means exactly as planned.
     const rir = check.value.rir === reserve(set.rir) ? Math.max(0, set.rir) : check.value.rir;
     onLog({ ...check.value, reps, rir, ...(Object.keys(also).length === 0 ? {} : { more: also }) });
   };

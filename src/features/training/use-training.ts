@@ -8,22 +8,22 @@ import { newId } from '@/ui/new-id';
 import type { FloorSession as FloorData } from './contract';
 import { floorServer } from './training-server';
 
-/** What the phone's database is called. */
+/** Name of the phone's database. */
 const DATABASE = 'dense-ladder';
 
-/** Today by this phone's clock and place. */
+/** Today in this phone's time zone. */
 export function localToday(): string {
   return new Intl.DateTimeFormat('sv-SE').format(new Date());
 }
 
-/** Today by this phone; until the page is alive the day it was made on, so that both draw the same. */
+/** Today on this phone; before hydration the day the page was made, so that server and phone render the same. */
 export function useToday(made: string): string {
   const [today, setToday] = useState(made);
   useEffect(() => setToday(localToday()), []);
   return today;
 }
 
-/** The world as this phone has it. */
+/** This phone's ports. */
 function phonePorts() {
   const store = indexedStore(
     DATABASE,
@@ -32,7 +32,7 @@ function phonePorts() {
   return browserPorts(newId, store);
 }
 
-/** Begins, and tries again whenever the network or the athlete comes back, for as long as the page is open. */
+/** Starts, and retries whenever the network or the athlete comes back, while the page is open. */
 function useStarted(one: { start: () => Promise<unknown>; again: () => unknown; stop: () => void }) {
   useEffect(() => {
     void one.start();
@@ -47,7 +47,7 @@ function useStarted(one: { start: () => Promise<unknown>; again: () => unknown; 
   }, [one]);
 }
 
-/** What this phone has on its way, of whatever session, and its state as it changes. */
+/** Everything this phone has to send, for any session, and its current state. */
 export function useFloorQueue(): readonly [FloorQueue, QueueState<FloorItem>] {
   const [queue] = useState(() => floorQueue(floorServer, phonePorts()));
   const state = useSyncExternalStore(queue.subscribe, queue.getState, queue.getState);
@@ -55,7 +55,7 @@ export function useFloorQueue(): readonly [FloorQueue, QueueState<FloorItem>] {
   return [queue, state];
 }
 
-/** The session on this phone for as long as the page is open, and its state as it changes. */
+/** The session on this phone while the page is open, and its current state. */
 export function useFloor(data: FloorData): readonly [FloorSession, FloorState] {
   const [floor] = useState(() => {
     const ref = { issuedWeekId: data.issuedWeekId, sessionId: data.session.sessionId };

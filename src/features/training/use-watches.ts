@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 
-/** When stopwatches of a session were started, by their keys, milliseconds. */
+/** When a session's stopwatches were started, by key, milliseconds. */
 export interface Watches {
   readonly startedAt: (key: string) => number | null;
   readonly start: (key: string) => void;
@@ -8,11 +8,11 @@ export interface Watches {
 
 type Started = Readonly<Record<string, number>>;
 
-/** The stopwatches of a session: known to the tab, so that a page the phone has put away comes back with them running. */
+/** A session's stopwatches, stored in the tab so that a page the phone discarded returns with them running. */
 export function useWatches(workoutId: string): Watches {
   const name = `ladder/watches/${workoutId}`;
   const [started, setStarted] = useState<Started>({});
-  // After the first picture, which the server drew too.
+  // After the first render, which must match the server's.
   useEffect(() => setStarted(kept(name)), [name]);
   return {
     startedAt: (key) => started[key] ?? null,
@@ -22,7 +22,7 @@ export function useWatches(workoutId: string): Watches {
       try {
         sessionStorage.setItem(name, JSON.stringify(now));
       } catch {
-        // Where nothing may be kept it runs as long as the page.
+        // Without storage it runs as long as the page.
       }
     },
   };

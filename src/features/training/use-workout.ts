@@ -15,12 +15,12 @@ import { useFloor } from './use-training';
 export type View =
   | { readonly status: 'before' | 'list' | 'add' | 'end' }
   | { readonly status: 'set'; readonly key: string }
-  /** Something about an exercise is not as planned; it was stopped because it hurts. */
+  /** Something about an exercise differs from the plan, such as being stopped for pain. */
   | { readonly status: 'different' | 'stopped'; readonly slot: SlotPlan };
 
 const NONE: ReadonlyMap<string, CurrentSet> = new Map();
 
-/** A set as it is logged in its place, or as it corrects the one that stands there. */
+/** A set logged in its place, or a correction of the one there. */
 function loggedIn({ slot, set }: AskedSet, before: CurrentSet | undefined, value: CheckedSet) {
   return {
     slotId: slot.slotId,
@@ -34,7 +34,7 @@ function loggedIn({ slot, set }: AskedSet, before: CurrentSet | undefined, value
   };
 }
 
-/** A session on the floor: what it has become today, where in it the athlete stands, and what a tap does. */
+/** A session in the athlete's app: what it has become today, the athlete's position in it, and what a tap does. */
 export function useWorkout(issued: FloorSession) {
   const [floor, state] = useFloor(issued);
   const { logged, finished, notes } = state;
@@ -47,7 +47,7 @@ export function useWorkout(issued: FloorSession) {
   const [stopped, setStopped] = useState<string | null>(null);
   const [view, setView] = useState<View | null>(null);
 
-  /** Whether a slot is done with because its reps fell as far as is written; `latest` counts too. */
+  /** Whether a slot ends because its reps fell as far as written; `latest` counts too. */
   const isStopped = (slot: SlotPlan, latest?: { readonly setId: string; readonly reps: number }) =>
     hasStopped(slot, (setId) =>
       latest !== undefined && latest.setId === setId
@@ -67,7 +67,7 @@ export function useWorkout(issued: FloorSession) {
 
   const goTo = (next: AskedSet | undefined) =>
     setView(next === undefined ? { status: 'end' } : { status: 'set', key: next.key });
-  /** To the first open set, as it stands after what was just told. */
+  /** Moves to the first open set, given the latest entry. */
   const goOn = () => {
     setStarted(true);
     setStopped(null);
@@ -109,20 +109,20 @@ export function useWorkout(issued: FloorSession) {
     stopped,
     firstOpen,
     open: sets.filter((one) => !one.set.optional && isOpen(one)),
-    /** The set and its pieces, where one tap may log them all; else null. */
+    /** The set and its parts, if one tap may log them all; otherwise null. */
     round: round.length > 1 && round.every(isOpen) ? round : null,
     show: setView,
     goOn,
     tell,
     log,
-    /** Logs what is left of a round as it was asked, with one tap at its end. */
+    /** Logs the rest of a round as planned, with one tap at its end. */
     logRound: () => {
       wakeSound();
       if (!floor.logAll(round.map((one) => loggedIn(one, undefined, asPlanned(one.set))))) return;
       setStopped(null);
       goTo(sets.find((one) => isOpen(one) && !round.includes(one)));
     },
-    /** Leaves out a set that is done only when there is energy left. */
+    /** Skips an optional set. */
     leaveOut: (one: AskedSet) => goTo(sets.slice(sets.indexOf(one) + 1).find(isOpen)),
     addExercise: (exerciseId: string) => {
       floor.tell({ kind: 'extra', slotId: `extra-${newId()}`, exerciseId });

@@ -11,18 +11,18 @@ import { FloorWeek } from './week';
 interface FloorListProps {
   readonly blockId: string;
   readonly athleteName: string;
-  /** Where else it leads: the coach's desk, or the athlete's phones. */
+  /** Other links: the coach's desk, or the athlete's phones. */
   readonly back: 'block' | 'phones';
-  /** Whether a check-in is due; null where none is asked here. */
+  /** Whether a check-in is due; null if none is asked for here. */
   readonly checkIn: 'due' | 'done' | null;
-  /** Issued weeks, the latest first. */
+  /** Sent weeks, latest first. */
   readonly weeks: readonly FloorWeekList[];
 }
 
-/** So many of the latest weeks stand open. */
+/** Latest weeks shown expanded. */
 const IN_SIGHT = 3;
 
-/** The sessions handed out, the latest week first. */
+/** Sent sessions, latest week first. */
 export function FloorList({ blockId, athleteName, weeks, back, checkIn }: FloorListProps) {
   return (
     <main className={classes.page}>

@@ -15,7 +15,7 @@ interface FloorWeekProps {
   readonly week: FloorWeekList;
 }
 
-/** A week with its sessions; what is to do stands out by its word. */
+/** A week with its sessions; the next one to do stands out. */
 export function FloorWeek({ blockId, week: { name, care, line: said, lines } }: FloorWeekProps) {
   return (
     <section>

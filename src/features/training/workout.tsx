@@ -25,12 +25,12 @@ import { useToday } from './use-training';
 import { useWatches } from './use-watches';
 import { useWorkout, type WorkoutUse } from './use-workout';
 
-/** The athlete's session on the floor: one set at a time, logged by tap, corrected by tap. */
+/** The athlete's session: one set at a time, logged by tap, corrected by tap. */
 export function Workout({ data: issued }: { readonly data: FloorSession }) {
   const use = useWorkout(issued);
   useAwake();
   const { state, data, sets, done, now, stopped, firstOpen, show } = use;
-  // What was done of an exercise that ended early counts, though no more of it is asked.
+  // Sets of an exercise that ended early count, although no more are planned.
   const beside = [...done.keys()].filter((key) => sets.every((one) => one.key !== key)).length;
   return (
     <main className={classes.page}>
@@ -68,7 +68,7 @@ interface FaceProps {
   readonly use: WorkoutUse;
 }
 
-/** What the phone shows of the session now. */
+/** What the phone currently shows of the session. */
 function Face({ issued, use }: FaceProps) {
   const { floor, state, told, day, data, sets, done, now, asked, open, show, goOn, tell } = use;
   const today = useToday(issued.today);
@@ -156,7 +156,7 @@ function Face({ issued, use }: FaceProps) {
   );
 }
 
-/** The set that is asked, or first the exercise it is to be done with. */
+/** The current set, or first the choice of its exercise. */
 function AskedFace({ issued, use, asked }: FaceProps & { readonly asked: AskedSet }) {
   const { floor, state, told, day, data, done, round, tell, log } = use;
   const watches = useWatches(data.workoutId);
@@ -227,7 +227,7 @@ interface FootProps {
   readonly children: React.ReactNode;
 }
 
-/** Whether what was tapped is with the coach, and where else to go. */
+/** Whether everything has been sent, and where else to go. */
 function Foot({ state, count, children }: FootProps) {
   const sentence = queueSentence(state);
   const isSending = state.queue.sending.status === 'sending' || state.queue.waiting.length > 0;

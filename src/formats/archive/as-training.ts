@@ -1,7 +1,7 @@
 import { type BlockPlan, catalogueWith, type UnfoldInput, unfold } from '@/core';
 import type { ArchivedAthlete, ArchivedBlock } from './athlete-file';
 
-/** What a block's plan follows from, as its athlete's file has it. */
+/** The inputs of a block's plan, from its athlete's file. */
 export function trainingOf(
   { athlete, exercises, checkIns }: ArchivedAthlete,
   { document, weeks, workouts, calls }: ArchivedBlock,
@@ -58,7 +58,7 @@ export function trainingOf(
   };
 }
 
-/** What should happen in a block of an athlete's file. */
+/** The plan of a block in an athlete's file. */
 export function planOf(athlete: ArchivedAthlete, block: ArchivedBlock): BlockPlan {
   return unfold(trainingOf(athlete, block));
 }

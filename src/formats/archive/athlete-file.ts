@@ -18,7 +18,7 @@ import { coded, day, decimal, id, instant, revision } from './parts';
 export const ATHLETE_FORMAT = 'dense-ladder/athlete';
 export const ATHLETE_VERSION = 1;
 
-/** A logged set as it is kept: what was done, when it came, and who entered it. */
+/** A logged set as stored: what was done, when it arrived, and who entered it. */
 const set = z.strictObject({
   id,
   slotId: id,
@@ -43,7 +43,7 @@ const workout = z.strictObject({
   date: day,
   lastSetAt: instant.nullable(),
   finishedAt: instant.nullable(),
-  /** What was told of it, oldest first. */
+  /** Its notes, oldest first. */
   notes: coded(decodeSessionNotes, 'what was told of the session, oldest first'),
   hurtAt: instant.nullable(),
   hurtSeenAt: instant.nullable(),
@@ -63,7 +63,7 @@ const workout = z.strictObject({
 });
 
 const week = z.strictObject({
-  /** As it was handed out: its sets with their reasons. */
+  /** As sent: its sets with their reasons. */
   handedOut: coded(
     decodeIssuedFile,
     'the week as it was handed out: sessions, slots and sets with their reasons',
@@ -75,7 +75,7 @@ const week = z.strictObject({
   closedAt: instant.nullable(),
 });
 
-/** An answered call. One of the log speaks of a slot or a muscle, one of the days has options. */
+/** An answered call. Proposals concern a slot or a muscle; alerts have options. */
 const callHead = {
   id: z.string().regex(/^[\x20-\x7e]{1,191}$/),
   subject: z.string().max(160),
@@ -97,7 +97,7 @@ const call = z.discriminatedUnion('source', [
     ...callHead,
     source: z.literal('day'),
     proposal: coded(decodeWatchCall, 'the call as it was made'),
-    /** The option that was taken. */
+    /** The chosen option. */
     choice: z.string().max(191).nullable(),
   }),
 ]);
@@ -138,7 +138,7 @@ const measurement = z.strictObject({
 const athleteShape = {
   athlete: coded(decodeAthlete, 'the athlete’s own facts'),
   archivedAt: instant.nullable(),
-  /** Exercises of the coach’s own that stand anywhere in it, every revision. */
+  /** Custom exercises used anywhere in it, every revision. */
   exercises: z.array(coded(decodeExercise, 'an exercise of the coach’s own')).max(5000),
   measurements: z.array(measurement).max(50_000),
   checkIns: z
@@ -155,7 +155,7 @@ export const athleteFileSchema = z.strictObject({
   ...athleteShape,
 });
 
-/** An athlete with everything: blocks, their steps, weeks that were handed out, what was logged, told and answered. */
+/** An athlete with everything: blocks, steps, sent weeks, logs, notes and answers. */
 export type ArchivedAthlete = z.output<typeof athleteSchema>;
 export type AthleteFile = z.output<typeof athleteFileSchema>;
 export type ArchivedBlock = ArchivedAthlete['blocks'][number];

@@ -1,7 +1,7 @@
 import type { Problem } from '@/core';
 import type { ArchivedAthlete, ArchivedBlock } from './athlete-file';
 
-/** Where a list names something twice. */
+/** Where a list has something twice. */
 function doubled(path: string, keys: readonly string[]): Problem[] {
   const seen = new Set<string>();
   return keys.flatMap((key, at) => {
@@ -11,7 +11,7 @@ function doubled(path: string, keys: readonly string[]): Problem[] {
   });
 }
 
-/** What each part of an athlete's file says for itself may stand; whether the parts fit together is said here. */
+/** Each part of an athlete's file is valid by itself; this checks whether the parts fit together. */
 export function athleteProblems({
   blocks,
   exercises,

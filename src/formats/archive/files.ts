@@ -15,7 +15,7 @@ const templateShape = {
   name: z.string().min(1).max(200),
   design: coded(decodeBlock, 'a block: block.schema.json'),
   prerequisites: coded(decodePrerequisites, 'clean reps it asks before it'),
-  /** Exercises of the coach’s own that stand in it. */
+  /** Custom exercises used in it. */
   exercises,
 };
 
@@ -34,7 +34,7 @@ export const accountFileSchema = z.strictObject({
   version: z.literal(VERSION),
   name: z.string().max(200),
   email: z.string().max(320),
-  /** What the coach sets differently for all athletes. */
+  /** The coach's rules for all athletes. */
   conventions: coded(decodeConventions, 'figures set differently for all athletes'),
   exercises,
   /** The coach’s names for exercises, by exercise id; absent: none. */
@@ -47,7 +47,7 @@ export type LibraryFile = z.output<typeof libraryFileSchema>;
 export type TemplateFile = z.output<typeof templateFileSchema>;
 export type AccountFile = z.output<typeof accountFileSchema>;
 
-/** A file of the product's own, whatever it holds. */
+/** A file of one of the product's own kinds. */
 export type OwnFile =
   | { readonly kind: 'block'; readonly file: z.output<ReturnType<typeof blockFile>> }
   | { readonly kind: 'athlete'; readonly file: z.output<typeof athleteFileSchema> }
@@ -57,7 +57,7 @@ export type OwnFile =
 
 const blockFile = () => coded(decodeBlock, 'a block: block.schema.json');
 
-/** What each kind says of itself, and the version that is read. */
+/** Each kind's own name in a file, and the version that is read. */
 const KINDS = {
   'dense-ladder/block': { kind: 'block', version: null, schema: blockFile() },
   [ATHLETE_FORMAT]: { kind: 'athlete', version: ATHLETE_VERSION, schema: athleteFileSchema },
@@ -66,16 +66,16 @@ const KINDS = {
   [ACCOUNT_FORMAT]: { kind: 'account', version: VERSION, schema: accountFileSchema },
 } as const;
 
-/** Problems beyond these say nothing new. */
+/** Most problems reported. */
 const MOST_PROBLEMS = 20;
 
-/** Reads any file of the product's own; what it is, the file says itself. */
+/** Reads any file of the product's own; the file says which kind it is. */
 export function readOwnFile(text: string): Result<OwnFile> {
   const read = readJson(text);
   return read.ok ? decodeOwnFile(read.value) : read;
 }
 
-/** Checks a value that was read from a file of the product's own. */
+/** Validates a value read from a file of the product's own. */
 export function decodeOwnFile(unchecked: unknown): Result<OwnFile> {
   const { format, version } = (unchecked ?? {}) as { readonly format?: unknown; readonly version?: unknown };
   const known = typeof format === 'string' && Object.hasOwn(KINDS, format);
@@ -95,16 +95,16 @@ export function decodeOwnFile(unchecked: unknown): Result<OwnFile> {
         .slice(0, MOST_PROBLEMS)
         .map(({ path, message }): Problem => ({ code: 'malformed', path: path.join('/'), detail: message })),
     );
-  // The kind and its schema stand in one entry; TypeScript cannot correlate them.
+  // The kind and its schema are in one entry; TypeScript cannot correlate them.
   return { ok: true, value: { kind, file: parsed.data } as OwnFile };
 }
 
-/** A file of the product's own as text, a line for each of its first parts so that versions of it can be compared. */
+/** A file of the product's own as text, with a line per top-level part so that versions can be compared. */
 export function writeOwnFile({ file }: OwnFile): string {
   return `${JSON.stringify(file, null, 1)}\n`;
 }
 
-/** The coach's own exercises that stand in something, every revision of them. */
+/** The custom exercises used in something, every revision. */
 export function exercisesIn(holder: unknown, own: readonly Exercise[]): readonly Exercise[] {
   const text = JSON.stringify(holder);
   return own.filter(({ id: exercise }) => text.includes(JSON.stringify(exercise)));

@@ -4,7 +4,7 @@ import { decodeIssued } from '@/core/codecs';
 import { day, id } from './parts';
 
 const count = z.number().min(0).max(100_000);
-/** Reasons are the engine's own; a file may hold those of an older one. */
+/** Reasons belong to the engine; a file may have those of an older one. */
 const reason = z.looseObject({ code: z.string().min(1).max(60) });
 const name = z.string().max(2000);
 
@@ -62,8 +62,8 @@ const week = z.looseObject({
 const issued = z.looseObject({ plan: week });
 
 /**
- * Reads a week that was handed out from a file: by the codec of stored weeks, and then as closely as every engine's weeks
- * agree. What is stored was made by the engine; what comes in a file was not.
+ * Reads a sent week from a file: with the codec of stored weeks, then as strictly as the weeks of all engines allow.
+ * Stored weeks were made by the engine; those in a file may not be.
  */
 export function decodeIssuedFile(unchecked: unknown): Result<IssuedWeek> {
   const decoded = decodeIssued(unchecked);

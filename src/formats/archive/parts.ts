@@ -1,12 +1,12 @@
 import * as z from 'zod';
 import type { Result } from '@/core';
 
-/** Nothing was trained before, and what is planned does not reach so far. */
+/** Lower and upper bound of plausible dates. */
 function isOfOurTime(text: string): boolean {
   return text >= '1970' && text < '2200';
 }
 
-/** A figure with so many places behind the point at most, no further than this from nought. */
+/** A number with at most this many decimals, within this distance from zero. */
 export function decimal(places: number, most: number) {
   return z
     .number()
@@ -15,17 +15,17 @@ export function decimal(places: number, most: number) {
     .refine((value) => Number(value.toFixed(places)) === value);
 }
 
-/** An instant, as ISO 8601 in UTC. */
+/** An instant, ISO 8601 in UTC. */
 export const instant = z.iso.datetime({ precision: 3 }).refine(isOfOurTime);
-/** A day, as people count it. */
+/** A calendar day. */
 export const day = z.iso.date().refine(isOfOurTime);
 export const id = z.string().regex(/^[\x21-\x7e]{1,96}$/);
-/** Counted up by one for each change. */
+/** Increased by one for each change. */
 export const revision = z.int().min(0).max(1_000_000_000);
 
 /**
- * A part that the core reads: its problems are told with their places.
- * @param says what it is, for the schema of the file
+ * A part read by the core: its problems are reported with their places.
+ * @param says its description in the file's schema
  */
 export function coded<T>(decode: (unchecked: unknown) => Result<T>, says: string) {
   const part = z.unknown().meta({ description: says });

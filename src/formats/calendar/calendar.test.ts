@@ -18,7 +18,7 @@ const planned = (day: number) =>
 const daysOf = (day: number) =>
   sessionDays([{ id: 'x', name: 'Autumn; block', blockPlan: planned(day) }], (id) => `the ${id}`);
 
-test('every session of every week, by hand; a moved one keeps its name in the calendar', () => {
+test('every session of every week, by hand; a moved one keeps its identity in the calendar', () => {
   const days = daysOf(0);
   expect(days.map(({ date, uid }) => [date, uid])).toEqual([
     ['2026-11-02', 'x.1.a@dense-ladder'],
@@ -34,7 +34,7 @@ test('every session of every week, by hand; a moved one keeps its name in the ca
   expect(moved[0]).toMatchObject({ uid: 'x.1.a@dense-ladder', date: '2026-11-03' });
 });
 
-test('whole days, as RFC 5545 has them, the same each time they are asked for', () => {
+test('whole days as RFC 5545 defines them, identical each time', () => {
   const text = writeCalendar('Maren', daysOf(0), WHEN);
   expect(text).toContain('DTSTART;VALUE=DATE:20261102\r\nDTEND;VALUE=DATE:20261103\r\n');
   expect(text).toContain('DTSTAMP:20261109T100000Z');
@@ -55,7 +55,7 @@ const anyDay: fc.Arbitrary<CalendarDay> = fc.record({
   text: fc.array(words, { minLength: 1, maxLength: 4 }).map((lines) => lines.join('\n')),
 });
 
-test('days of any words come back as they went', () => {
+test('days with any text are read back unchanged', () => {
   fc.assert(
     fc.property(fc.array(anyDay, { minLength: 1, maxLength: 8 }), (days) => {
       expect(readCalendar(writeCalendar('Any; name, here', days, WHEN))).toEqual({ ok: true, value: days });
@@ -63,7 +63,7 @@ test('days of any words come back as they went', () => {
   );
 });
 
-test('two thousand changed calendars are read or refused with a place', () => {
+test('two thousand mutated calendars are read or refused with a place', () => {
   const whole = writeCalendar('Maren', daysOf(0), WHEN);
   let refusals = 0;
   fc.assert(

@@ -2,9 +2,9 @@ import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import { addDays, type BlockPlan, isDate, type LocalDate, type Problem, type Result, refused } from '@/core';
 import { FILE_LIMITS } from '../limits';
 
-/** A day of a calendar: a session, which has no hour of its own. */
+/** A day in a calendar: a session, without an hour. */
 export interface CalendarDay {
-  /** The same for as long as the session is the same, wherever it is moved. */
+  /** Stays the same while it is the same session, wherever it is moved. */
   readonly uid: string;
   readonly date: LocalDate;
   readonly title: string;
@@ -21,8 +21,8 @@ export interface CalendarBlock {
 const AT = 'dense-ladder';
 
 /**
- * The sessions of blocks as days of a calendar: those trained on the day they were, the others where they stand now. Days
- * are the athlete's own, so that they are right in their zone and in any other.
+ * The sessions of blocks as calendar days: trained ones on their actual day, others as currently planned. Whole days,
+ * so that they are right in any time zone.
  */
 export function sessionDays(
   blocks: readonly CalendarBlock[],
@@ -61,9 +61,9 @@ const parts = (date: LocalDate): DateArray => {
   return [year, month, day];
 };
 
-/** Days as an iCalendar text (RFC 5545), each a whole day. @throws Error where a day is none */
+/** Days as iCalendar text (RFC 5545), each a whole day. @throws Error if a day is invalid */
 export function writeCalendar(name: string, days: readonly CalendarDay[], changed: Date): string {
-  // Of no days the package makes none; a calendar without any is one all the same.
+  // The package refuses an empty calendar, which is valid all the same.
   if (days.length === 0)
     return ['BEGIN:VCALENDAR', 'VERSION:2.0', `PRODID:${AT}`, 'END:VCALENDAR', ''].join('\r\n');
   const { error, value } = createEvents(
@@ -82,14 +82,14 @@ export function writeCalendar(name: string, days: readonly CalendarDay[], change
     ),
   );
   if (error !== null || value === null) throw error ?? new Error('no calendar');
-  // When it was written says nothing of what it says: the same sessions are the same text.
+  // The time of writing is left out: the same sessions give the same text.
   const stamp = changed.toISOString().replace(/[-:]|\.\d+/g, '');
   return refolded(value.replace(/^DTSTAMP:\w+/gm, `DTSTAMP:${stamp}`));
 }
 
 const OCTETS = 75;
 
-/** Lines of no more than 75 octets: the package counts letters, and some take more than one. */
+/** Lines of at most 75 octets: the package counts characters, some of which take several. */
 function refolded(text: string): string {
   const lines = unfolded(text).split('\r\n');
   return lines
@@ -100,7 +100,7 @@ function refolded(text: string): string {
         const size = new TextEncoder().encode(letter).length;
         if (octets + size > OCTETS) {
           folded.push(part);
-          // What goes on begins with a blank.
+          // A continuation line begins with a space.
           [part, octets] = [' ', 1];
         }
         part += letter;
@@ -111,14 +111,14 @@ function refolded(text: string): string {
     .join('\r\n');
 }
 
-/** A line that begins with a blank goes on from the one before it. */
+/** A line that begins with a space continues the previous one. */
 const unfolded = (text: string) => text.replace(/\r?\n[ \t]/g, '');
 
 const ESCAPED: Readonly<Record<string, string>> = { n: '\n', N: '\n' };
 const plain = (text: string) =>
   text.replace(/\\([\\;,nN])/g, (_, letter: string) => ESCAPED[letter] ?? letter);
 
-/** Reads the whole days of an iCalendar text; events with an hour are taken by their day. */
+/** Reads the whole days of an iCalendar text; events with an hour count by their day. */
 export function readCalendar(text: string): Result<readonly CalendarDay[]> {
   const { letters, lines: most } = FILE_LIMITS;
   if (text.length > letters)

@@ -38,7 +38,7 @@ function linesOf(text: string) {
   return { head: head?.cells ?? [], lines };
 }
 
-test('somebody’s log: its columns are guessed, its names asked for once, its sets read', () => {
+test('a log: columns are guessed, names asked for once, sets read', () => {
   const { head, lines } = linesOf(FOREIGN);
   const understood = guess(head, lines, 'kg');
   expect(understood).toEqual({
@@ -69,7 +69,7 @@ test('somebody’s log: its columns are guessed, its names asked for once, its s
       note: 'shoulder, a bit',
     },
   ]);
-  // A name nobody has put right is wrong in every line of it, and so is each cell that says nothing.
+  // An unmatched name is an error in each of its lines, and so is every unreadable cell.
   const bad = linesOf(
     'date,exercise,reps,weight\n2026-08-03,Hack squat,8,heavy\n2026-13-03,Hack squat,8,100\n2026-08-04,Else,8,1\n2026-08-05,Hack squat,many,1',
   );
@@ -82,7 +82,7 @@ test('somebody’s log: its columns are guessed, its names asked for once, its s
   ]);
 });
 
-test('one line for several sets; pounds; dates in every order', () => {
+test('one line for several sets; pounds; dates in any order', () => {
   const { head, lines } = linesOf(
     'performed,lift,sets,reps,lbs\n08/03/2026,hack squat,3,8,225\n08/25/2026,hack squat,,"10, 9, 8",185\n08/26/2026,hack squat,,3x5,245',
   );
@@ -106,7 +106,7 @@ test('one line for several sets; pounds; dates in every order', () => {
   expect(nameKey('  Hack   SQUAT ')).toBe('hack squat');
 });
 
-/** Squats on Mondays, two sets each, two and a half more each week; nothing in the third week. */
+/** Squats on Mondays, two sets each, 2.5 more each week; nothing in the third week. */
 const SQUATS = [0, 1, 3].flatMap((week) =>
   [8, 7].map(
     (reps): PastSet => ({
@@ -120,7 +120,7 @@ const SQUATS = [0, 1, 3].flatMap((week) =>
   ),
 );
 
-test('past weeks as a block, by hand: a week a week, the idle one a pause, what was asked is what was done', () => {
+test('past weeks as a block, by hand: each calendar week a week, an idle one a pause, with the plan equal to the log', () => {
   const [block, ...more] = taken(SQUATS);
   if (block === undefined) throw new Error('no block');
   expect(more).toEqual([]);
@@ -175,7 +175,7 @@ test('past weeks as a block, by hand: a week a week, the idle one a pause, what 
   ]);
 });
 
-test('estimates and the review work from day one', () => {
+test('estimates and the review work from the first day', () => {
   const file = fileOf(SQUATS);
   const [block] = file.blocks;
   if (block === undefined) throw new Error('no block');
@@ -191,11 +191,11 @@ test('estimates and the review work from day one', () => {
   expect(review[0]?.points.map(({ oneRepMax }) => oneRepMax - carried)).toEqual(
     [100, 102.5, 107.5].map((load) => expect.closeTo(e1rm(load, 9, curveOf(who.effort)), 5)),
   );
-  // Nothing was asked but what was done: nobody was ahead of it, nor behind.
+  // The plan equals the log: nobody was above or below target.
   expect(blockPlan.observations.map(({ performance }) => performance.verdict)).not.toContain('behind');
 });
 
-test('four idle weeks, or the seventeenth week, begin another block; thirteen sets are kept, the last as extra', () => {
+test('four idle weeks, or the seventeenth week, start another block; a thirteenth set is kept as extra', () => {
   const at = (week: number): PastSet => ({
     ...(SQUATS[0] as PastSet),
     date: addDays('2026-01-05', 7 * week),
@@ -227,7 +227,7 @@ const anySet: fc.Arbitrary<PastSet> = fc.record({
   note: fc.constantFrom('', 'hard'),
 });
 
-test('whatever was logged, every set of a known exercise is there once, in blocks that a file may hold', () => {
+test('every logged set of a known exercise is imported once, in blocks a file may hold', () => {
   fc.assert(
     fc.property(fc.array(anySet, { minLength: 1, maxLength: 60 }), (sets) => {
       const file = fileOf(sets);
@@ -256,7 +256,7 @@ test('whatever was logged, every set of a known exercise is there once, in block
   );
 });
 
-test('two thousand changed logs are read or refused with a place', () => {
+test('two thousand mutated logs are read or refused with a place', () => {
   const names = new Map([
     ['hack squat', 'hack-squat'],
     ['leg curl thing', null],

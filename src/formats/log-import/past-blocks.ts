@@ -24,7 +24,7 @@ import {
 } from '@/core';
 import type { ArchivedBlock, ArchivedWorkout } from '../archive/athlete-file';
 
-/** A set as somebody logged it elsewhere. */
+/** A set logged elsewhere. */
 export interface PastSet {
   readonly date: LocalDate;
   readonly exerciseId: string;
@@ -34,9 +34,9 @@ export interface PastSet {
   readonly note: string;
 }
 
-/** So long without training, what follows is another block. Days. */
+/** Days without training that start another block. */
 const ANOTHER_BLOCK = 28;
-/** Straight sets that a slot holds; what was done beyond them is kept as extra. */
+/** Straight sets per slot; further ones are kept as extra. */
 const MOST_SETS = 12;
 const WEEK = 7;
 
@@ -46,10 +46,10 @@ interface PastWeek {
 }
 
 /**
- * Blocks of what was trained before, as if it had been planned just so: each calendar week with training a week, each weekday
- * a session, handed out and done. Weeks without any are pauses; after four of them, or sixteen weeks, another block begins.
- * Estimates, last times and reviews go by them as by any block.
- * @param newId an id nobody has had
+ * Blocks for earlier training, as if it had been planned exactly that way: each calendar week with training is a
+ * week, each weekday a session, sent and done. Weeks without training are pauses; after four of them, or sixteen
+ * weeks, another block starts. Estimates, last times and reviews use them like any block.
+ * @param newId an unused id
  */
 export function pastBlocks(
   sets: readonly PastSet[],
@@ -69,7 +69,7 @@ function weeksOf(sets: readonly PastSet[]): readonly PastWeek[] {
   return [...weeks].sort(([a], [b]) => a.localeCompare(b)).map(([monday, of]) => ({ monday, sets: of }));
 }
 
-/** Weeks that make a block together. */
+/** Consecutive weeks that form a block. */
 function runsOf(weeks: readonly PastWeek[]): readonly (readonly PastWeek[])[] {
   const runs: PastWeek[][] = [];
   for (const week of weeks) {
@@ -93,7 +93,7 @@ function nameOf(from: LocalDate, to: LocalDate): string {
   return `Log, ${said(from)} to ${said(to)} ${to.slice(0, 4)}`;
 }
 
-/** What was done of an exercise on a day, in the order it was done. */
+/** Sets of an exercise on a day, in order. */
 function onDay({ monday, sets }: PastWeek, day: number, exerciseId: string): readonly PastSet[] {
   const date = addDays(monday, day);
   return sets.filter((set) => set.date === date && set.exerciseId === exerciseId);
@@ -208,7 +208,7 @@ function blockOf(
         notes: [],
         hurtAt: null,
         hurtSeenAt: null,
-        // In the order they were done, all at once: their times are not known.
+        // In order, but all at the same time: their actual times are unknown.
         sets: sets.map((set, k) => {
           const at = `${date}T12:00:00.${String(Math.min(k, 999)).padStart(3, '0')}Z`;
           return { ...set, at, receivedAt: at };
@@ -251,7 +251,7 @@ function blockOf(
   };
 }
 
-/** A slot that asks for what was done. */
+/** A slot whose plan is what was done. */
 function asDone(slot: SlotPlan, done: readonly PastSet[]): SlotPlan {
   return {
     ...slot,

@@ -2,7 +2,7 @@ import { isDate, type LocalDate, type Problem, UNITS, type Unit } from '@/core';
 import { text as textCell } from '../table/column';
 import type { PastSet } from './past-blocks';
 
-/** What a column of somebody's log may say. */
+/** What a column of a log may contain. */
 export const MEANINGS = [
   'date',
   'exercise',
@@ -15,23 +15,23 @@ export const MEANINGS = [
   'note',
 ] as const;
 export type Meaning = (typeof MEANINGS)[number];
-/** Without these nothing is known of a set. */
+/** Required: without these a set is unknown. */
 export const NEEDED: readonly Meaning[] = ['date', 'exercise', 'reps'];
 
 export const DATE_ORDERS = ['year first', 'day first', 'month first'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
 
-/** How a log is read: which column says what, and what its figures mean. */
+/** How to read a log: the content of each column, and what its figures mean. */
 export interface Understanding {
   readonly columns: Readonly<Partial<Record<Meaning, number>>>;
   readonly dates: DateOrder;
-  /** Of loads without one of their own. */
+  /** For loads without a unit. */
   readonly unit: Unit;
-  /** Reps in reserve of sets that say none. */
+  /** RIR of sets without one. */
   readonly reserve: number;
 }
 
-/** A line of the source with its number in it, from 1. */
+/** A line of the source with its number, from 1. */
 export interface SourceLine {
   readonly line: number;
   readonly cells: readonly string[];
@@ -49,7 +49,7 @@ const HEADS: Readonly<Record<Meaning, RegExp>> = {
   note: /^(notes?|comments?|remarks?)$/i,
 };
 
-/** What the heads of a log, and its first lines, seem to say. */
+/** A guess from a log's headings and first lines. */
 export function guess(head: readonly string[], lines: readonly SourceLine[], unit: Unit): Understanding {
   const columns: Partial<Record<Meaning, number>> = {};
   for (const meaning of MEANINGS) {
@@ -58,7 +58,7 @@ export function guess(head: readonly string[], lines: readonly SourceLine[], uni
     );
     if (at >= 0) columns[meaning] = at;
   }
-  // A date is known by its look where no head says so.
+  // A date is recognised by its form if no heading says so.
   const looks = head.findIndex(
     (_, at) => lines.length > 0 && lines.every(({ cells }) => DATE.test((cells[at] ?? '').trim())),
   );
@@ -73,14 +73,14 @@ export function guess(head: readonly string[], lines: readonly SourceLine[], uni
 const DATE = /^(\d{1,4})[-/. ](\d{1,2}|[a-zäöü]{3,})[-/. ,]+(\d{2,4})(?:[T ,].*)?$/i;
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
 
-/** The order that all dates allow, the day first where several do. */
+/** The order that all dates allow, day first if several do. */
 function orderOf(dates: readonly string[]): DateOrder {
   const given = dates.filter((text) => DATE.test(text));
   const isRead = (order: DateOrder) => given.every((text) => readDate(text, order) !== undefined);
   return DATE_ORDERS.find((order) => given.length > 0 && isRead(order)) ?? 'year first';
 }
 
-/** A date as people write it; a time behind it is left out. Undefined where it is none. */
+/** A date as people write it, ignoring a time after it. Undefined if it is not one. */
 export function readDate(text: string, order: DateOrder): LocalDate | undefined {
   const [, first = '', second = '', third = ''] = DATE.exec(text.trim()) ?? [];
   if (first === '') return undefined;
@@ -98,12 +98,12 @@ export function readDate(text: string, order: DateOrder): LocalDate | undefined 
   return isDate(date) ? date : undefined;
 }
 
-/** A name in a log as it is looked up: small letters, single blanks. */
+/** A name in a log for look-up: lower case, single spaces. */
 export function nameKey(text: string): string {
   return textCell.read(text.trim())?.replace(/\s+/g, ' ').toLowerCase() ?? '';
 }
 
-/** Names of exercises in a log, the most frequent first. */
+/** Exercise names in a log, most frequent first. */
 export function namesIn(lines: readonly SourceLine[], { columns }: Understanding): readonly string[] {
   const at = columns.exercise;
   if (at === undefined) return [];
@@ -115,7 +115,7 @@ export function namesIn(lines: readonly SourceLine[], { columns }: Understanding
   return [...counts].sort(([, a], [, b]) => b - a).map(([name]) => name);
 }
 
-/** What a log comes to: every set of every line, or what is wrong with a line. */
+/** The result of reading a log: every set of every line, or what is wrong with a line. */
 export interface Reading {
   readonly sets: readonly PastSet[];
   readonly problems: readonly Problem[];
@@ -127,12 +127,12 @@ const FIGURE = /^[+-]?\d+(?:[.,]\d+)?$/;
 const figureIn = (text: string) => (FIGURE.test(text) ? Number(text.replace(',', '.')) : undefined);
 const LOAD = /^([+-]?\d+(?:[.,]\d+)?)\s*(kg|lbs?)?$/i;
 
-/** Most sets of one line, reps of a set, and the longest note. */
+/** Limits: sets per line, reps per set, length of a note. */
 const MOST = { sets: 20, reps: 1000, load: 1500, note: 200 } as const;
 
 /**
- * Reads the lines of a log as they are understood.
- * @param exercises which exercise a name means, by `nameKey`; null: lines of it are left out
+ * Reads the lines of a log with the given columns.
+ * @param exercises the exercise of a name, by `nameKey`; null: its lines are left out
  */
 export function readLog(
   lines: readonly SourceLine[],
@@ -192,7 +192,7 @@ export function readLog(
   return { sets, problems, left };
 }
 
-/** `8`, or the sets of a line one by one: `8, 8, 7` and `3x8`. */
+/** `8`, or a line's sets one by one: `8, 8, 7` and `3x8`. */
 function repsIn(text: string): readonly number[] | undefined {
   const [, many, each] = /^(\d{1,2})\s*[x×]\s*(\d{1,4})$/i.exec(text) ?? [];
   const list =
@@ -204,7 +204,7 @@ function repsIn(text: string): readonly number[] | undefined {
   return isRead ? list : undefined;
 }
 
-/** Reps in reserve as they are said, or from an effort out of ten; what is said of neither is assumed. */
+/** RIR as given, or from an effort out of ten; the default if neither is given. */
 function reserveIn(rir: string, effort: string, assumed: number): number | undefined {
   if (rir === '' && effort === '') return assumed;
   const said = figureIn(rir === '' ? effort : rir);

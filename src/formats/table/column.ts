@@ -1,33 +1,33 @@
 import { type Problem, type Result, refused } from '@/core';
 
-/** A kind of cell: how a value is written, and read again. */
+/** A kind of cell: how a value is written and read. */
 export interface CellKind<T> {
-  /** What may stand in it, for the table of formats. */
+  /** Allowed contents, for the documentation of tables. */
   readonly holds: string;
-  // A method: a table holds columns of all kinds, and each is only given what it wrote.
+  // A method, not a property: a table has columns of all kinds, and each only gets values it wrote.
   write(value: T): string;
-  /** @returns what the text says, or undefined where it says nothing of this kind */
+  /** @returns the value, or undefined if the text is not of this kind */
   read(text: string): T | undefined;
 }
 
-/** A column of a table: its cells, and what they say. */
+/** A column of a table. */
 export interface Column<T> {
   readonly cell: CellKind<T>;
   readonly says: string;
 }
 
 export type Columns = Readonly<Record<string, Column<unknown>>>;
-/** A row of a table by the names of its columns. */
+/** A row of a table by column name. */
 export type RowOf<C> = { readonly [K in keyof C]: C[K] extends Column<infer T> ? T : never };
 
 export function column<T>(cell: CellKind<T>, says: string): Column<T> {
   return { cell, says };
 }
 
-/** Letters with which a spreadsheet takes a text for something to reckon with, and the one that keeps it from doing so. */
+/** Characters at which a spreadsheet reads text as a formula, and the one that prevents it. */
 const RECKONED = /^['=+\-@\t\r]/;
 
-/** Any text. One that a spreadsheet would reckon with stands behind an apostrophe, which is taken off again. */
+/** Any text. Text a spreadsheet would read as a formula gets an apostrophe, which reading removes. */
 export const text: CellKind<string> = {
   holds: 'text',
   write: (value) => (RECKONED.test(value) ? `'${value}` : value),
@@ -36,7 +36,7 @@ export const text: CellKind<string> = {
 
 const DECIMAL = /^[+-]?\d+(?:[.,]\d+)?$/;
 
-/** A figure with a point; a comma is read as one. */
+/** A number with a decimal point; a comma is accepted too. */
 export function number(low: number, high: number, whole = false): CellKind<number> {
   return {
     holds: `${whole ? 'whole number' : 'number'}, ${low} to ${high}`,
@@ -51,7 +51,7 @@ export function number(low: number, high: number, whole = false): CellKind<numbe
 
 const DAY = /^(\d{4})-(\d{2})-(\d{2})$/;
 
-/** A day as ISO 8601. */
+/** A day, ISO 8601. */
 export const day: CellKind<string> = {
   holds: 'day, 2026-11-09',
   write: (value) => value,
@@ -63,7 +63,7 @@ export const day: CellKind<string> = {
   },
 };
 
-/** An instant as ISO 8601 in UTC. */
+/** An instant, ISO 8601 in UTC. */
 export const instant: CellKind<string> = {
   holds: 'instant, 2026-11-09T17:30:00.000Z',
   write: (value) => value,
@@ -90,7 +90,7 @@ export function maybe<T>(cell: CellKind<T>): CellKind<T | null> {
   };
 }
 
-/** Reads a line by the columns that its table heads. @param place of the line, for what is wrong in it */
+/** Reads a line by its table's headings. @param place of the line, for its problems */
 export function readRow<C extends Columns>(
   columns: C,
   cells: ReadonlyMap<string, string>,
@@ -109,7 +109,7 @@ export function readRow<C extends Columns>(
       });
     return [name, value];
   });
-  // Read name by name: that each keeps its own kind cannot be followed through a list.
+  // Read name by name; TypeScript cannot infer from a list that each name keeps its own kind.
   return problems.length > 0
     ? refused(...problems)
     : { ok: true, value: Object.fromEntries(row) as RowOf<C> };

@@ -3,10 +3,10 @@ import { type Problem, type Result, refused } from '@/core';
 import { FILE_LIMITS } from '../limits';
 import { type Columns, type RowOf, readRow } from './column';
 
-/** Problems beyond these say nothing new. */
+/** Most problems reported. */
 const MOST_PROBLEMS = 20;
 
-/** A CSV text (RFC 4180) as lines of cells, empty lines left out; each with its number, the first line 1. */
+/** A CSV text (RFC 4180) as lines of cells without empty lines; each with its number, from 1. */
 export function readCells(
   text: string,
   delimiter = '',
@@ -39,7 +39,7 @@ export function readCells(
   };
 }
 
-/** Rows as a CSV text with heads, as RFC 4180 has it: commas, quotes where a cell needs them, CRLF. */
+/** Rows as CSV with headings (RFC 4180): commas, quotes where needed, CRLF. */
 export function writeCsv<C extends Columns>(columns: C, rows: readonly RowOf<C>[]): string {
   const heads = Object.keys(columns);
   const lines = rows.map((row) =>
@@ -48,7 +48,7 @@ export function writeCsv<C extends Columns>(columns: C, rows: readonly RowOf<C>[
   return `${Papa.unparse([heads, ...lines], { newline: '\r\n' })}\r\n`;
 }
 
-/** Reads rows as they are written here: columns by their heads in any order; every cell that cannot be read is named. */
+/** Reads rows as written here: columns by heading in any order; every unreadable cell is named. */
 export function readCsv<C extends Columns>(columns: C, text: string): Result<readonly RowOf<C>[]> {
   const read = readCells(text, ',');
   if (!read.ok) return read;

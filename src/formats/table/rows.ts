@@ -69,7 +69,7 @@ function blockRows(
   });
 }
 
-/** Where the sets of a slot stand in the order they are asked in, by slot and set. */
+/** Positions of a session's sets in planned order, by slot and set. */
 function placesIn(slot: SlotPlan, at: number): readonly (readonly [string, number])[] {
   return slot.sets.map(({ id }, k) => [`${slot.slotId}/${id}`, at * 1000 + k] as const);
 }
@@ -89,7 +89,7 @@ export function measuredRows({ measurements }: ArchivedAthlete): readonly Measur
     .sort((a, b) => a.date.localeCompare(b.date) || a.what.localeCompare(b.what));
 }
 
-/** Weekly sets of every muscle over every block: as planned, and of what was handed out as it was done. */
+/** Weekly sets of every muscle in every block: planned, and as done in sent weeks. */
 export function volumeRows(athlete: ArchivedAthlete): readonly VolumeRow[] {
   return athlete.blocks.flatMap((block) =>
     planOf(athlete, block).weeks.flatMap(({ plan, status }) =>
@@ -114,7 +114,7 @@ export function volumeRows(athlete: ArchivedAthlete): readonly VolumeRow[] {
   );
 }
 
-/** A table of an athlete's as CSV. */
+/** A table of an athlete as CSV. */
 export function writeTable(name: TableName, athlete: ArchivedAthlete): string {
   switch (name) {
     case 'log':

@@ -18,7 +18,7 @@ import { CHECK_INS, LOG, MEASURED, VOLUME } from './tables';
 const words = fc
   .string({ unit: 'binary', maxLength: 30 })
   .filter((one) => Buffer.from(one).toString() === one);
-/** Texts that a spreadsheet, or a reader of tables, might take for something else. */
+/** Texts that a spreadsheet or table reader might misread. */
 const awkward = fc.oneof(
   words,
   fc.constantFrom(
@@ -102,7 +102,7 @@ const volumeRow = fc.record({
 
 const round = (value: number) => Math.round(value * 100) / 100;
 
-test('rows of every table come back as they went, whatever stands in them', () => {
+test('rows of every table are read back unchanged, with any content', () => {
   fc.assert(
     fc.property(fc.array(logRow, { maxLength: 6 }), (given) => {
       const rows = given.map((row) => ({ ...row, load: round(row.load) }));
@@ -124,7 +124,7 @@ test('rows of every table come back as they went, whatever stands in them', () =
   );
 });
 
-test('no cell of a text begins as a formula does', () => {
+test('no text cell starts like a formula', () => {
   fc.assert(
     fc.property(awkward, (given) => {
       expect(text.write(given)).not.toMatch(/^[=+\-@\t\r]/);
@@ -135,7 +135,7 @@ test('no cell of a text begins as a formula does', () => {
   expect(text.write('plain')).toBe('plain');
 });
 
-test('a CSV by hand: heads in any order, a comma in a figure, lines without end; each bad cell is named', () => {
+test('a CSV by hand: headings in any order, a decimal comma, missing line ends; each bad cell is named', () => {
   const read = readCsv(
     MEASURED,
     'unit,value,what,date\ncm,"81,5",waist,2026-11-09\n\nkg,80,Body weight,2026-11-10',
@@ -158,7 +158,7 @@ test('a CSV by hand: heads in any order, a comma in a figure, lines without end;
   expect(readCsv(MEASURED, '')).toMatchObject({ ok: false });
 });
 
-test('days, instants and figures at their edges', () => {
+test('days, instants and numbers at their limits', () => {
   expect([day.read('2024-02-29'), day.read('2026-02-29'), day.read('09.11.2026')]).toEqual([
     '2024-02-29',
     undefined,
@@ -175,7 +175,7 @@ test('days, instants and figures at their edges', () => {
   expect(number(0, 10, true).read('1.5')).toBeUndefined();
 });
 
-test('two thousand changed texts are read or refused with a place, never worse', () => {
+test('two thousand mutated texts are read or refused with a place', () => {
   const whole = writeCsv(
     LOG,
     fc.sample(logRow, { numRuns: 12, seed: 5 }).map((row) => ({ ...row, load: round(row.load) })),

@@ -15,7 +15,7 @@ import { type CellKind, column, day, instant, maybe, number, oneOf, type RowOf, 
 const reps = maybe(number(0, 3600, true));
 const sets = number(0, 1000);
 
-/** A line a set, as it counts: what a later entry took the place of is left out. */
+/** One line per set that counts: corrected ones are left out. */
 export const LOG = {
   date: column(day, 'date of the session'),
   at: column(instant, 'when it was logged'),
@@ -63,7 +63,7 @@ const aches: CellKind<readonly Ache[]> = {
   },
 };
 
-/** One check-in per line; what was measured with it is in the measurements. */
+/** One line per check-in; its measurements are in the measurements table. */
 export const CHECK_INS = {
   date: column(day, 'date'),
   slept: column(oneOf(FELT), 'sleep'),

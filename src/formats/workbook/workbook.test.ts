@@ -6,7 +6,7 @@ import { PACKED_LIMITS } from './zip-sizes';
 
 const cell = fc
   .string({ unit: 'grapheme', maxLength: 12 })
-  // The format knows no other control letters than these.
+  // The only control characters the format allows.
   .map((text) => text.replace(/[\p{Cc}\p{Cs}\uFFFE\uFFFF]/gu, ' '));
 const anyRows = fc.array(
   fc.array(fc.oneof(cell, fc.constantFrom('=1+1', '8-12', '007', '1e5', ' x ', '<b>&')), { maxLength: 5 }),
@@ -14,7 +14,7 @@ const anyRows = fc.array(
     maxLength: 6,
   },
 );
-/** Empty cells at the end of a line, and empty lines at the end of a sheet, are none. */
+/** Trailing empty cells of a line and empty lines of a sheet are dropped. */
 function trimmed(rows: readonly (readonly string[])[]): readonly (readonly string[])[] {
   const cut = <T>(list: readonly T[], isEmpty: (one: T) => boolean) =>
     list.slice(0, list.findLastIndex((one) => !isEmpty(one)) + 1);
@@ -24,7 +24,7 @@ function trimmed(rows: readonly (readonly string[])[]): readonly (readonly strin
   );
 }
 
-test('texts come back as they went, whatever a spreadsheet would make of them', async () => {
+test('texts are read back unchanged, whatever a spreadsheet would make of them', async () => {
   await fc.assert(
     fc.asyncProperty(anyRows, anyRows, async (rows, hidden) => {
       const sheets: Sheet[] = [
@@ -42,7 +42,7 @@ test('texts come back as they went, whatever a spreadsheet would make of them', 
   );
 });
 
-test('what others write is read as it shows: figures, days, formulas by what they came to, letters of several kinds', async () => {
+test('workbooks of others are read as displayed: numbers, days, results of formulas, rich text', async () => {
   const book = new ExcelJS.Workbook();
   const sheet = book.addWorksheet('Week 1');
   sheet.getCell('A1').value = 62.5;
@@ -57,7 +57,7 @@ test('what others write is read as it shows: figures, days, formulas by what the
   });
 });
 
-test('sheets are named as the format takes it, no two alike', () => {
+test('sheets get valid names, no two alike', () => {
   expect(sheetNames(['Push/Pull?', 'push pull', '', "'quoted'", 'x'.repeat(40), 'x'.repeat(40)])).toEqual([
     'Push Pull',
     'push pull 2',
@@ -68,7 +68,7 @@ test('sheets are named as the format takes it, no two alike', () => {
   ]);
 });
 
-/** A packed file with one entry that says it is small. */
+/** A ZIP file with an entry that claims to be small. */
 function packed(content: Buffer, says: number): Uint8Array {
   const data = deflateRawSync(content);
   const name = Buffer.from('xl/workbook.xml');
@@ -89,7 +89,7 @@ function packed(content: Buffer, says: number): Uint8Array {
   return new Uint8Array(Buffer.concat([local, name, data, entry, name, end]));
 }
 
-test('what unpacks to too much is refused, whatever it says of itself; so is what is no packed file', async () => {
+test('a file that unpacks to too much is refused whatever it claims; so is one that is not a ZIP', async () => {
   const bomb = packed(Buffer.alloc(PACKED_LIMITS.unpacked + 1), 100);
   expect(bomb.length).toBeLessThan(100_000);
   expect(await readWorkbook(bomb)).toMatchObject({ ok: false, problems: [{ field: 'bytes unpacked' }] });
@@ -102,7 +102,7 @@ test('what unpacks to too much is refused, whatever it says of itself; so is wha
   expect(await readWorkbook(packed(Buffer.from('<x'), 2))).toMatchObject({ ok: false });
 });
 
-test('two thousand changed files are read or refused, and none hangs', async () => {
+test('two thousand mutated files are read or refused, and none hangs', async () => {
   const whole = await writeWorkbook([
     {
       name: 'A',
@@ -123,7 +123,7 @@ test('two thousand changed files are read or refused, and none hangs', async () 
         if (!read.ok) refusals++;
       },
     ),
-    // One that takes longer hangs.
+    // Longer than this counts as hanging.
     { numRuns: 2000, timeout: 2000 },
   );
   expect(refusals).toBeGreaterThan(200);

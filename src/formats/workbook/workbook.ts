@@ -7,22 +7,22 @@ import { checkPacked } from './zip-sizes';
 export interface Sheet {
   readonly name: string;
   readonly rows: readonly (readonly string[])[];
-  /** Rows above the table that stay in sight; 0: none. */
+  /** Rows above the table that stay visible; 0: none. */
   readonly heads?: number;
-  /** Letters wide, by column; a column without one is as wide as usual, one of 0 is not shown. */
+  /** Column widths in characters; absent: the default width, 0: hidden. */
   readonly widths?: readonly number[];
-  /** Kept for reading the file again, and not shown. */
+  /** Hidden data for reading the file back. */
   readonly isHidden?: boolean;
 }
 
-/** The longest text of a cell; the format takes no longer one. */
+/** Longest text of a cell in this format. */
 export const LONGEST_CELL = 32_000;
 
-/** What a sheet's name may not hold, and how long it may be. */
+/** Characters not allowed in a sheet's name, and its greatest length. */
 const BARRED = /[*?:\\/[\]]/g;
 const LONGEST_NAME = 31;
 
-/** Names of sheets as the format takes them, no two alike. */
+/** Valid sheet names, no two alike. */
 export function sheetNames(wished: readonly string[]): readonly string[] {
   const taken = new Set<string>();
   return wished.map((wish) => {
@@ -41,8 +41,8 @@ export function sheetNames(wished: readonly string[]): readonly string[] {
 }
 
 /**
- * Sheets of texts as an XLSX file. Every cell is a text and is kept as one when it is edited: `8-12` is a range, no day, and
- * nothing in it is reckoned.
+ * Sheets of texts as an XLSX file. Every cell is text and stays text when edited: `8-12` is a range, not a date, and
+ * nothing is computed.
  */
 export async function writeWorkbook(sheets: readonly Sheet[]): Promise<Uint8Array> {
   const book = new ExcelJS.Workbook();
@@ -74,7 +74,7 @@ export async function writeWorkbook(sheets: readonly Sheet[]): Promise<Uint8Arra
   return new Uint8Array(await book.xlsx.writeBuffer());
 }
 
-/** The texts of an XLSX file, sheet by sheet: of formulas what they came to. */
+/** The texts of an XLSX file, sheet by sheet: formulas by their results. */
 export async function readWorkbook(bytes: Uint8Array): Promise<Result<readonly Sheet[]>> {
   const packed = await checkPacked(bytes);
   if (!packed.ok) return packed;
@@ -115,7 +115,7 @@ export async function readWorkbook(bytes: Uint8Array): Promise<Result<readonly S
     : { ok: true, value: sheets };
 }
 
-/** What a cell shows, as text. */
+/** A cell's displayed text. */
 function textOf(value: ExcelJS.CellValue): string {
   if (value === null || value === undefined) return '';
   if (value instanceof Date) return Number.isNaN(value.getTime()) ? '' : value.toISOString().slice(0, 10);

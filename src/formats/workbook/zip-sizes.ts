@@ -1,6 +1,6 @@
 import { type Problem, type Result, refused } from '@/core';
 
-/** What a packed file may hold: bytes as it comes, bytes unpacked, files within. */
+/** Limits of a ZIP file: its size, unpacked bytes, number of files. */
 export const PACKED_LIMITS = { bytes: 8_000_000, unpacked: 64_000_000, files: 500 } as const;
 
 const END = 0x06054b50;
@@ -8,7 +8,7 @@ const ENTRY = 0x02014b50;
 const END_SIZE = 22;
 const ENTRY_SIZE = 46;
 const LOCAL_SIZE = 30;
-/** A comment behind the end may be as long as this. */
+/** Longest comment at the end. */
 const LONGEST_COMMENT = 0xffff;
 
 const broken = (detail: string): Problem => ({ code: 'malformed', path: '', detail });
@@ -29,8 +29,8 @@ interface Entry {
 }
 
 /**
- * Whether a ZIP file unpacks to something that may be read: its files are unpacked one by one and counted, whatever they
- * say of their own size, and given up where they come to too much.
+ * Whether a ZIP file unpacks within limits: its files are unpacked one by one and counted, whatever size they claim,
+ * stopping at the limit.
  */
 export async function checkPacked(bytes: Uint8Array): Promise<Result<null>> {
   const { bytes: most, unpacked, files } = PACKED_LIMITS;
@@ -77,7 +77,7 @@ function entriesOf(bytes: Uint8Array): Result<readonly Entry[]> {
   return { ok: true, value: entries };
 }
 
-/** Bytes a packed file comes to, counted no further than the limit; null: it cannot be unpacked. */
+/** Unpacked bytes of a file, counted up to the limit; null: it cannot be unpacked. */
 async function sizeOf(
   bytes: Uint8Array,
   { method, packed, from }: Entry,

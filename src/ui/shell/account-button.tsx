@@ -10,7 +10,7 @@ import { useShell } from './coach-shell';
 const load = () => import('./account-menu');
 const AccountMenu = dynamic(load, { ssr: false });
 
-/** Opens the menu of the coach's own things, which is fetched when somebody is about to. */
+/** Opens the account menu, which loads on hover or focus. */
 export function AccountButton() {
   const { coach } = useShell();
   const [wanted, setWanted] = useState(false);

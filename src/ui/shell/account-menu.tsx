@@ -13,7 +13,7 @@ interface AccountMenuProps {
   readonly children: React.ReactNode;
 }
 
-/** The coach's own things, open: account, light and dark, the way out. */
+/** The account menu: account, theme, clock, sign out. */
 export default function AccountMenu({ children }: AccountMenuProps) {
   const { signOut } = useShell();
   const { colorScheme, setColorScheme } = useMantineColorScheme();

@@ -9,17 +9,17 @@ import { Mark } from '../mark';
 import { AccountButton } from './account-button';
 import classes from './bar.module.css';
 
-/** One step of where a screen is, from the outside in. */
+/** A step of the breadcrumb, outermost first. */
 export interface Crumb {
   readonly name: string;
-  /** Where it leads; absent: it is the screen itself. */
+  /** Its link; absent: the current screen. */
   readonly href?: string;
 }
 
 interface BarProps {
   readonly crumbs: readonly Crumb[];
   readonly about?: React.ReactNode;
-  /** The part of the screen that is shown, for its title. */
+  /** The visible part of the screen, for the title. */
   readonly face?: string;
   readonly children?: React.ReactNode;
 }
@@ -30,7 +30,7 @@ const SCREENS = [
   { name: common.templates, href: '/templates' },
 ] as const;
 
-/** The line along the top of every screen of the coach's: the ways to the others, where this one is, what can be done here. */
+/** The header of every coach screen: links to other screens, a breadcrumb, and this screen's actions. */
 export function Bar({ crumbs, about, face, children }: BarProps) {
   const path = usePathname();
   const titles = [...crumbs.map(({ name }) => name), ...(face === undefined ? [] : [face])];

@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useMemo } from 'react';
 
-/** Who is signed in, and the way out. */
+/** The signed-in coach, and sign-out. */
 interface Shell {
   readonly coach: string;
   readonly signOut: (() => Promise<void>) | null;
@@ -16,7 +16,7 @@ interface CoachShellProps {
   readonly children: React.ReactNode;
 }
 
-/** What the bar of every screen of the coach's says alike. */
+/** What every coach screen's header shares. */
 export function CoachShell({ coach, signOut, children }: CoachShellProps) {
   const shell = useMemo(() => ({ coach, signOut }), [coach, signOut]);
   return <Shells value={shell}>{children}</Shells>;

@@ -10,7 +10,7 @@ interface TabsProps<T extends string> {
   readonly onChoose: (name: T) => void;
 }
 
-/** The faces of one thing, in the bar; Alt and a digit go there too. */
+/** Tabs in the header; Alt and a digit switch too. */
 export function Tabs<T extends string>({ label, names, now, onChoose }: TabsProps<T>) {
   return (
     <nav className={barClasses.tabs} aria-label={label}>

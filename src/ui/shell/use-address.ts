@@ -19,9 +19,9 @@ function read(): string {
 }
 
 /**
- * What of a screen is shown, as it stands in the address behind the #: a link leads there, back and forward walk it.
- * @param part the part of it that matters here: the screen is drawn again only when that changes
- * @returns the part, empty on the server, and a way to go elsewhere: a step of the history, or in place of this one
+ * The visible part of a screen, in the address after the #: links lead there, back and forward move between parts.
+ * @param part the relevant part: the screen only renders again when it changes
+ * @returns the part, empty on the server, and a function to navigate: as a new history entry, or replacing this one
  */
 export function useAddress(
   part: (address: string) => string,
@@ -41,5 +41,5 @@ export function useAddress(
   return [now, go];
 }
 
-/** The address as it stands, outside of drawing. */
+/** The current address, outside of rendering. */
 export { read as addressNow };

@@ -2,7 +2,7 @@ import type { BalanceChange, Limit, Shortfall } from '@/core';
 import { listed, plural } from './figures';
 import { capital, type ExerciseNames } from './names';
 
-/** One change of a rebalancing as a line. */
+/** A change of rebalancing as a line. */
 export function changeLine({ exerciseId, from, to, fills }: BalanceChange, names: ExerciseNames): string {
   if (fills) return `${names(exerciseId)}, ${plural(to, 'set')}`;
   return `${names(exerciseId)} ${from} → ${plural(to, 'set')}`;

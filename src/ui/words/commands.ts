@@ -4,7 +4,7 @@ interface CommandWords {
   readonly name: string;
   /** What the list of shortcuts says it does; absent: its name. */
   readonly help?: string;
-  /** What else people type when they look for it. */
+  /** Other search words for it. */
   readonly searches?: readonly string[];
 }
 

@@ -3,7 +3,7 @@ import { day, dayFrom, hourOf, longDay, moment, shortDay, timeOfDay } from './da
 
 const TODAY = '2026-11-26';
 
-test('days read as people say them, with the year where it is another one', () => {
+test('days are written as people say them, with the year if it is not this one', () => {
   expect(day('2026-11-09', TODAY)).toBe('Mon 9 Nov');
   expect(day('2027-01-04', TODAY)).toBe('Mon 4 Jan 2027');
   expect(longDay('2026-11-09')).toBe('Mon 9 Nov 2026');
@@ -24,11 +24,11 @@ test.each([
   expect(dayFrom(text, text === '29 Feb' ? '2028-01-10' : TODAY)).toBe(date);
 });
 
-test.each(['31 Feb 2026', 'soon', '', '2026-13-01', '2026-02-30', '99'])('“%s” is no day', (text) => {
+test.each(['31 Feb 2026', 'soon', '', '2026-13-01', '2026-02-30', '99'])('“%s” is not a day', (text) => {
   expect(dayFrom(text, TODAY)).toBeUndefined();
 });
 
-test('every day that is written is read back', () => {
+test('every written day is read back', () => {
   const date = fc
     .integer({ min: Date.parse('2015-01-01') / 86_400_000, max: Date.parse('2040-12-31') / 86_400_000 })
     .map((days) => new Date(days * 86_400_000).toISOString().slice(0, 10));
@@ -40,7 +40,7 @@ test('every day that is written is read back', () => {
   );
 });
 
-test('times are those of the athlete’s zone, in the reader’s clock', () => {
+test('times are in the athlete’s time zone and the reader’s clock', () => {
   expect(timeOfDay('2026-11-30T23:30:00Z', '24', 'Europe/Oslo')).toBe('00:30');
   expect(timeOfDay('2026-11-30T23:30:00Z', '12', 'Europe/Oslo')).toBe('12:30 am');
   expect(timeOfDay('2026-11-30T13:05:00Z', '12', 'UTC')).toBe('1:05 pm');

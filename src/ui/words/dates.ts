@@ -4,7 +4,7 @@ const written = (options: Intl.DateTimeFormatOptions) => {
   const format = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options });
   return (date: LocalDate) => format.format(new Date(`${date}T00:00:00Z`)).replaceAll(',', '');
 };
-// September is Sept to some: months are cut to three letters by ourselves.
+// Months are cut to three letters here, because some locales write Sept.
 const weekday = written({ weekday: 'short' });
 const wholeMonth = written({ month: 'long' });
 const month = (date: LocalDate) => wholeMonth(date).slice(0, 3);
@@ -22,7 +22,7 @@ export function timeOfDay(instant: string | number | Date, clock: Clock, zone?: 
   }).format(new Date(instant));
 }
 
-/** `17:30` as it is kept, by the reader's clock: `5:30 pm`. */
+/** `17:30` as stored, in the reader's clock: `5:30 pm`. */
 export function hourOf(time: string, clock: Clock): string {
   return timeOfDay(`1970-01-01T${time.padStart(5, '0')}:00Z`, clock, 'UTC');
 }
@@ -43,7 +43,7 @@ export function longDay(date: LocalDate): string {
   return `${weekday(date)} ${shortDay(date)} ${date.slice(0, 4)}`;
 }
 
-/** `9 Nov`, where the day of the week stands beside it. */
+/** `9 Nov`, if the weekday is shown beside it. */
 export function shortDay(date: LocalDate): string {
   return `${Number(date.slice(8))} ${month(date)}`;
 }
@@ -63,7 +63,7 @@ const MONTHS = [
   'december',
 ];
 
-/** Ways in which people write a day; where the year is left out it is the nearest. */
+/** Forms in which people write a day; without a year the nearest is meant. */
 const WAYS = [
   /^(?<year>\d{4})-(?<month>\d{2})-(?<day>\d{2})$/,
   /^(?<day>\d{1,2}) (?<name>[a-z]+)(?: (?<year>\d{4}))?$/,

@@ -12,7 +12,7 @@ const anyMeasure: fc.Arbitrary<DeloadMeasure> = fc.oneof(
   fc.constantFrom(...DELOAD_KINDS).map((kind) => deloadStart(kind)),
 );
 
-test('as it is written: its kind with its figure, several joined', () => {
+test('shown as its kind with its figure, several joined', () => {
   expect(DELOAD_KINDS.map((kind) => deloadText([deloadStart(kind)]))).toEqual([
     'fewer sets × 0.4',
     'lighter × 0.85',
@@ -36,7 +36,7 @@ test('what is written is read back the same', () => {
   );
 });
 
-test('a coach may write less: a bare share, a per cent, half of the max, none', () => {
+test('short forms are accepted: a bare share, a percentage, half of the max, none', () => {
   expect(readDeload('× 0.5', '')).toEqual({
     ok: true,
     value: [{ ...deloadStart('fewer sets'), sets: 0.5 }],
@@ -52,7 +52,7 @@ test('a coach may write less: a bare share, a per cent, half of the max, none', 
   expect(readDeload(' none ', '')).toEqual({ ok: true, value: null });
 });
 
-test('what is no way to deload is refused with an example', () => {
+test('an invalid deload is refused with an example', () => {
   expect(readDeload('fewer days + a holiday', 'deload')).toEqual({
     ok: false,
     problems: [{ code: 'not-understood', path: 'deload', text: 'a holiday', example: 'fewer sets × 0.4' }],

@@ -23,7 +23,7 @@ test.each<[SingleEdit, string]>([
   expect(editWords(edit, made, names)).toBe(words);
 });
 
-test('several changes at once: two in full, alike ones once, the others counted', () => {
+test('several changes at once: two in full, equal ones once, the others counted', () => {
   const several = (...edits: readonly SingleEdit[]) => editWords({ kind: 'batch', edits }, made, names);
   expect(several(rest('1'), rest('1'))).toBe('leg press: rest');
   expect(several(rest('1'), weeks)).toBe('leg press: rest; block: weeks');

@@ -22,18 +22,18 @@ function outlook(who: ReturnType<typeof athlete>) {
 const said = (who: ReturnType<typeof athlete>) =>
   effectSentences(comparePlans(outlook(athlete()), outlook(who)), 'Autumn', names);
 
-test('nothing is said to be nothing', () => {
+test('no differences give no sentences', () => {
   expect(said(athlete({ name: 'Other Name' }))).toEqual(['This changes nothing in Autumn.']);
 });
 
-test('a better best set: the loads that follow, from which week, as from and to', () => {
+test('a better best set: changed loads, from which week, from and to', () => {
   const sets = athlete().bestSets;
   const better = { load: { value: 100, unit: 'kg' as const }, reps: 10, rir: 2, date: null };
   const [loads] = said(athlete({ bestSets: { ...sets, 'leg-press': better } }));
   expect(loads).toMatch(/^2 planned loads from week 1: leg press 60 × 11 → 100 kg × 11\.$/);
 });
 
-test('level, goals and session time: landmarks, budget and findings', () => {
+test('level, goals and session time: volume ranges, budget and checks', () => {
   const sentences = said(athlete({ level: 'advanced', goals: { quads: 'priority' }, minutes: 10 })).join(' ');
   expect(sentences).toContain('Goals: quads.');
   expect(sentences).toContain('Weekly budget 90 → 120 hard sets a week.');

@@ -8,7 +8,7 @@ type Examples = {
   readonly [R in FindingDetail['rule']]: readonly [Omit<Extract<FindingDetail, { rule: R }>, 'rule'>, string];
 };
 
-/** One of each rule: a rule without its sentence here does not compile. */
+/** One finding of each rule: a rule without a sentence here does not compile. */
 const SAID: Examples = {
   'recovery gap': [
     {

@@ -59,7 +59,7 @@ test('a check-in in few words', () => {
   ).toBe('body weight 68.2 kg, resting heart rate 52');
 });
 
-test('what was not taken, as far as it can be read', () => {
+test('a refused entry, as far as it can be read', () => {
   const set = { exerciseId: 'hack-squat', load: { value: 105, unit: 'kg' }, reps: 8, rir: 2 };
   expect(refusedText(JSON.stringify({ set, localDate: '2026-11-24' }), names)).toBe(
     '2026-11-24 hack squat: 105 kg × 8 @2',

@@ -6,7 +6,7 @@ type Examples = {
   readonly [C in Code]: readonly [Omit<Extract<Problem, { code: C }>, 'code' | 'path'>, string];
 };
 
-/** One of each code: a code without its sentence here does not compile. */
+/** One problem of each code: a code without a sentence here does not compile. */
 const SAID: Examples = {
   malformed: [{ detail: 'a number is missing' }, 'The format is not valid at here: a number is missing.'],
   'newer-format': [{ version: 9 }, 'This file was written by a newer version (format 9).'],

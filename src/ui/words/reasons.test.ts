@@ -88,7 +88,7 @@ test.each<[Reason, string]>([
   expect(because(reason)).toBe(sentence);
 });
 
-/** Every reason a value holds, however deep. */
+/** Every reason in a value, at any depth. */
 function reasonsIn(value: unknown): readonly Reason[] {
   if (Array.isArray(value)) return value.flatMap(reasonsIn);
   if (typeof value !== 'object' || value === null) return [];
@@ -99,7 +99,7 @@ function reasonsIn(value: unknown): readonly Reason[] {
 const WHOLE = /^[A-Z\d~(×−].*\.$/s;
 const UNSAID = /undefined|NaN|\[object|Infinity/;
 
-test('whatever a coach prescribes: each figure of the ladder has its reason, each finding its sentence', () => {
+test('for any prescription each figure has a reason in words, and each finding a sentence', () => {
   const who = athlete({ minutes: 50 });
   fc.assert(
     fc.property(fc.oneof(anyBlock, anyPrescription), (block: Block) => {

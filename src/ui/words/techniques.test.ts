@@ -6,7 +6,7 @@ import { TECHNIQUE_NAMES, techniqueCell, techniqueSentence } from './techniques'
 const said = (technique: TechniqueParameters) => techniqueSentence({ technique, drift: 'hold RIR' });
 const cell = (technique: TechniqueParameters) => techniqueCell({ technique, drift: 'hold RIR' });
 
-test('a drop set, rest-pause and a density around it, as a coach would say them', () => {
+test('a drop set, rest-pause and a density, as a coach would say them', () => {
   expect(said({ kind: 'drop set', sets: 2, drops: 1, off: 0.25, toFailure: true })).toBe(
     '2 sets to failure, then 1 drop of 25 % without rest. The first part progresses.',
   );
@@ -27,7 +27,7 @@ test('a drop set, rest-pause and a density around it, as a coach would say them'
   );
 });
 
-test('what a clinician must look at first says so', () => {
+test('techniques that need a clinician say so first', () => {
   expect(said(startOf('restricted blood flow'))).toContain('only after a clinician has cleared it');
 });
 
@@ -39,14 +39,14 @@ test('cells are as short as their column', () => {
   ).toEqual(['cluster 4×3', '2…6', '7+7+7', '1…5', '20-15-10']);
 });
 
-test('every technique has a name and a few words, and no two are called alike', () => {
+test('every technique has a name and a description, and no two names are equal', () => {
   expect(new Set(TECHNIQUE_KINDS.map((kind) => TECHNIQUE_NAMES[kind].name)).size).toBe(
     TECHNIQUE_KINDS.length,
   );
   for (const kind of TECHNIQUE_KINDS) expect(TECHNIQUE_NAMES[kind].is).not.toBe('');
 });
 
-test('whatever its parameters: whole sentences, a cell, nothing unsaid', () => {
+test('with any parameters: whole sentences, a cell, nothing left out', () => {
   fc.assert(
     fc.property(
       anyTechnique,

@@ -2,7 +2,7 @@ import { EMPTY_LOG, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { warmUpText } from './warm-up';
 
-test('the first warm-up is for the rhythm, the second slow, the last tells of the day', () => {
+test('the first warm-up is for the rhythm, the second slow, the last shows today’s form', () => {
   const of = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'hack-squat')])]);
   const input = { athlete: athlete(), exercises: lookup, issued: [], log: EMPTY_LOG, answers: [], block: of };
   const planned = unfold(input).weeks[0]?.plan.sessions[0]?.slots ?? [];

@@ -1,7 +1,7 @@
 import type { SlotPlan } from '@/core';
 import { setText } from './figures';
 
-/** What each warm-up set is for: the first finds the rhythm, the second is slow and squeezed, the last tells of today. */
+/** What each warm-up set is for: the first for rhythm, the second slow, the last shows today's form. */
 function aimOf(slot: Pick<SlotPlan, 'warmUp'>, at: number): string {
   const { warmUp } = slot;
   if (warmUp[at]?.kind === 'general')

@@ -4,7 +4,7 @@ import { figure, plural } from './figures';
 import { capital, type ExerciseNames } from './names';
 import { shown } from './values';
 
-/** What came of an answer to a call of a day, in a few words. */
+/** The result of an answered alert, in a few words. */
 export function watchOutcomeText(outcome: WatchOutcome | null, names: ExerciseNames): string {
   if (outcome === null) return 'too early to tell';
   switch (outcome.kind) {

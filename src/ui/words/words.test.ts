@@ -19,7 +19,7 @@ import { setName, techniqueCell, techniqueSentence } from './techniques';
 
 const names = namesOf(catalogueWith([]));
 
-test('figures as print sets them', () => {
+test('figures have a minus sign and no trailing zeros', () => {
   expect([figure(2.5), figure(10), figure(-15), figure(1.005, 2), figure(-0.001)]).toEqual([
     '2.5',
     '10',
@@ -44,11 +44,11 @@ test('figures as print sets them', () => {
   ]);
 });
 
-test('reps in reserve are asked for whole: halves down, never below failure', () => {
+test('RIR is asked for in whole reps: halves down, never below failure', () => {
   expect([reserve(2), reserve(0.5), reserve(1.75), reserve(-0.4)]).toEqual([2, 0, 2, 0]);
 });
 
-test('sets as they are written: loads, bodyweight, bands, holds', () => {
+test('sets as written: loads, bodyweight, bands, holds', () => {
   expect([
     setText(62.5, 10, { loading: 'barbell', measure: 'reps' }),
     setText(0, 8, { loading: 'bodyweight', measure: 'reps' }),
@@ -58,7 +58,7 @@ test('sets as they are written: loads, bodyweight, bands, holds', () => {
   ]).toEqual(['62.5 × 10', 'bw × 8', '~15 × 12', '30 s', '24 × 30 s']);
 });
 
-test('how a load is made is said', () => {
+test('how to make a load is put in words', () => {
   const said = (load: number, loading: Parameters<typeof howToMake>[1]) =>
     recipeSentence(howToMake(load, loading, HALL));
   expect(said(87.5, 'barbell')).toBe('20 kg plus each side 25 + 5 + 2.5 + 1.25');
@@ -103,7 +103,7 @@ test('names', () => {
   expect(sets.map((one) => setName(one, sets))).toEqual(['top set', 'back-off 1 of 2', 'back-off 2 of 2']);
 });
 
-test('the best fit is explained with its source, its prediction and what else there was', () => {
+test('the best fit is explained with its source, its prediction and alternatives', () => {
   const reason: Reason = {
     code: 'load/best-fit',
     unit: 'kg',
@@ -130,7 +130,7 @@ test('the best fit is explained with its source, its prediction and what else th
   });
 });
 
-test('what a load follows from says which of two sets serves, and that an old one counts less', () => {
+test('a load’s source says which of two sets is used, and that an old one counts less', () => {
   const from = (strength: Partial<Strength>): string =>
     explain(
       {
@@ -161,7 +161,7 @@ test('what a load follows from says which of two sets serves, and that an old on
   );
 });
 
-test('a volume names its parts and how the landmarks came about', () => {
+test('a volume names its parts and the source of its range', () => {
   const two = block([session('a', 0, [slot('1', 'leg-press'), slot('2', 'seated-leg-curl')])]);
   const { weeks } = unfold({
     block: two,

@@ -21,7 +21,7 @@ import { PRESCRIPTION, prescriptionColumn } from '../sheet/columns/registry';
 import { type ColumnId, weekColumn, weekOf } from '../sheet/layout';
 import { HEADS, HIDDEN, WORKBOOK, WORKBOOK_VERSION } from './to-sheets';
 
-/** A cell that could not be read, as a spreadsheet names it. */
+/** An unreadable cell, named as in a spreadsheet. */
 export interface UnreadCell {
   readonly sheet: string;
   /** `D7`. */
@@ -30,25 +30,25 @@ export interface UnreadCell {
   readonly problem: Problem;
 }
 
-/** What a workbook comes to. */
+/** The result of reading a workbook. */
 export interface ReadBlock {
   readonly block: Block;
-  /** The steps to it from the block they are taken into. */
+  /** The edits that turn the given block into it. */
   readonly edits: readonly SingleEdit[];
   readonly unread: readonly UnreadCell[];
-  /** Names that were only similar, with the exercises they were taken for. */
+  /** Names that were only similar, with the exercises they were matched to. */
   readonly guessed: readonly Guess[];
 }
 
 type Written = readonly (readonly (readonly string[])[])[];
 
-/** What a workbook that was written here keeps of itself. */
+/** What a workbook written here stores about itself. */
 interface Kept {
   readonly block: Block;
   readonly written: Written;
 }
 
-/** The block a workbook was written from, with its cells as they were; null: it was written elsewhere. */
+/** The block a workbook was written from, with its cells at that time; null: it was written elsewhere. */
 export function keptIn(sheets: readonly Sheet[]): Result<Kept | null> {
   const hidden = sheets.find(({ name }) => name === HIDDEN);
   const [head, ...pieces] = hidden?.rows ?? [];
@@ -76,10 +76,10 @@ function isWritten(value: unknown): value is Written {
 }
 
 /**
- * Reads a workbook into a block. Of one that was written here, the cells that were changed are typed into the block, slots
- * whose lines are gone go, and new lines are new slots; of any other, every sheet is a session, its columns known by their
- * heads. Every cell that cannot be read is named, and leaves things as they were.
- * @param board the block it is read into: the one it was written from as it stands now, or an empty one
+ * Reads a workbook into a block. In a workbook written here, changed cells are typed into the block, slots without a
+ * line are removed, and new lines become new slots; in any other, every sheet is a session with columns recognised by
+ * their headings. Every unreadable cell is named and changes nothing.
+ * @param board the target block: the one it was written from as it is now, or an empty one
  */
 export function readBlockSheets(
   sheets: readonly Sheet[],
@@ -96,7 +96,7 @@ export function readBlockSheets(
   for (const sheet of shown) {
     const id = sheet.rows[0]?.[0] ?? '';
     const before = written.get(id);
-    // The volume follows from the rest: what is written into it changes nothing.
+    // Volume is computed from the rest: changes to it are ignored.
     if (before === undefined && isVolume(sheet)) continue;
     if (before === undefined || seen.has(id) || !reading.hasSession(id)) reading.newSession(sheet);
     else {
@@ -113,7 +113,7 @@ function isVolume({ rows }: Sheet): boolean {
   return rows[0]?.[0] === 'weekly sets';
 }
 
-/** Where a cell stands, as spreadsheets name it: columns by letters, lines by numbers. */
+/** A cell's position as spreadsheets name it: letters for columns, numbers for lines. */
 export function cellName(row: number, column: number): string {
   let letters = '';
   for (let left = column + 1; left > 0; left = Math.floor((left - 1) / 26))
@@ -135,10 +135,10 @@ class Reading {
   private readonly unread: UnreadCell[] = [];
   private readonly guessed: Guess[] = [];
 
-  /** Slots whose lines were met; a line that was copied is a new slot. */
+  /** Slots found so far; a copied line becomes a new slot. */
   private readonly met = new Set<string>();
 
-  /** @param lines what was written of each slot, by its id */
+  /** @param lines the texts of each slot as written, by its id */
   constructor(
     board: Board,
     private readonly lines: ReadonlyMap<string, readonly string[]>,
@@ -159,14 +159,14 @@ class Reading {
     if (this.hasSession(id)) this.take({ kind: 'session/remove', session: id });
   }
 
-  /** Slots whose lines stand in no sheet any more. */
+  /** Slots that no sheet contains any more. */
   removeSlots(): void {
     for (const slot of this.lines.keys())
       if (!this.met.has(slot) && findSlot(this.block, slot) !== undefined)
         this.take({ kind: 'slot/remove', slot });
   }
 
-  /** A sheet that was written here, by what is other than it was. */
+  /** A sheet written here, by its changed cells. */
   session(sheet: Sheet, before: readonly (readonly string[])[]): void {
     const id = before[0]?.[0] ?? '';
     this.head(sheet, before, id);
@@ -188,7 +188,7 @@ class Reading {
     }
   }
 
-  /** A sheet that nobody wrote here: a session, its columns known by their heads. */
+  /** A sheet not written here: a session with columns recognised by their headings. */
   newSession(sheet: Sheet): void {
     const headed = sheet.rows.findIndex((row) => columnsIn(row).size >= 2);
     if (headed < 0) return;
@@ -233,7 +233,7 @@ class Reading {
     else this.put({ kind: 'session/set', session, field: 'day', value: found }, at);
   }
 
-  /** A line without a slot of its own: a new one, where its exercise is known. */
+  /** A line without a slot: a new slot, if its exercise is known. */
   private added(
     sheet: Sheet,
     cells: readonly string[],
@@ -258,7 +258,7 @@ class Reading {
     if (named.isGuess) this.guessed.push({ slotId: id, exerciseId: exercise.id, text: text.trim() });
     const slot = newSlot(id, exercise, named.variant, athlete.ranges[named.id]);
     if (!this.take({ kind: 'slot/add', session, after, slot })) return null;
-    // An empty cell of a new line says nothing, and its exercise is read.
+    // In a new line empty cells are ignored; its exercise is already read.
     const asNew = cells.map((one, at) => (one.trim() === '' || columns.get(at) === 'slot' ? one : null));
     this.cells(id, session, sheet, row, cells, columns, asNew);
     return id;
@@ -273,7 +273,7 @@ class Reading {
       this.take({ kind: 'slot/move', slot, session, after });
   }
 
-  /** Types the cells of a line that are other than they were. @param was the texts before; null: whatever it says is new */
+  /** Types the changed cells of a line. @param was the earlier texts; null: everything is new */
   private cells(
     slotId: string,
     session: string,
@@ -322,7 +322,7 @@ class Reading {
   }
 }
 
-/** Words that others put over the columns known here. */
+/** Headings that others use for these columns. */
 const HEAD_WORDS: Readonly<Record<string, ColumnId>> = {
   slot: 'slot',
   how: 'technique',
@@ -334,7 +334,7 @@ const HEAD_WORDS: Readonly<Record<string, ColumnId>> = {
   'reps in reserve': 'rir',
 };
 
-/** Columns of a line of heads, by where they stand. */
+/** Columns by their position in a line of headings. */
 function columnsIn(heads: readonly string[]): ReadonlyMap<number, ColumnId> {
   return new Map(
     heads.flatMap((text, at): readonly (readonly [number, ColumnId])[] => {
@@ -347,7 +347,7 @@ function columnsIn(heads: readonly string[]): ReadonlyMap<number, ColumnId> {
   );
 }
 
-/** Cells in the order in which one may lean on the other; weeks last. */
+/** Cells in order of dependence; weeks last. */
 function orderOf(column: ColumnId): number {
   return weekOf(column) === null ? (prescriptionColumn(column)?.pasteOrder ?? 0) : Number.POSITIVE_INFINITY;
 }

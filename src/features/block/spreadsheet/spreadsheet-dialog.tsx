@@ -29,7 +29,7 @@ const ELSEWHERE: Problem = {
   detail: screenWords.itWasNotSavedFrom,
 };
 
-/** The block saved as a spreadsheet, and one that was edited taken back as a step of the block. */
+/** Saves the block as a spreadsheet, and reads an edited one back as a step. */
 export default function SpreadsheetDialog(props: SpreadsheetDialogProps) {
   const { block, athlete, catalogue, blockPlan, attempt, onClose } = props;
   const reset = useRef<() => void>(null);
@@ -41,7 +41,7 @@ export default function SpreadsheetDialog(props: SpreadsheetDialogProps) {
   };
   const look = async (file: File | null) => {
     if (file === null) return;
-    // The same file may be given again once it was put right.
+    // The same file may be chosen again after it was corrected.
     reset.current?.();
     const sheets = await readWorkbook(new Uint8Array(await file.arrayBuffer()));
     if (!sheets.ok) return setRead(sheets);

@@ -48,7 +48,7 @@ const changed = (sheets: readonly Sheet[], cells: readonly (readonly [number, nu
     }),
   }));
 
-test('a sheet a session, a line a slot, a column a week, and the volume', () => {
+test('one sheet per session, a line per slot, a column per week, and the volume', () => {
   const [first, second, volume, hidden] = written();
   expect(first?.rows[0]).toEqual(['a', 'Session a', 'Mon']);
   expect(first?.rows[1]?.slice(0, 5)).toEqual(['', 'exercise', 'sets', 'reps', 'RIR']);
@@ -60,7 +60,7 @@ test('a sheet a session, a line a slot, a column a week, and the volume', () => 
   expect(hidden?.isHidden).toBe(true);
 });
 
-test('what nobody has changed comes back as it went, through the file itself', async () => {
+test('an unchanged workbook is read back unchanged, through the file itself', async () => {
   await fc.assert(
     fc.asyncProperty(anyBlock, async (made) => {
       const file = await readWorkbook(await writeWorkbook(written(made)));
@@ -98,7 +98,7 @@ test('changed cells are typed in: a prescription, a week, a name, a day; everyth
   expect(findSlot(now, 'a2')?.slot).toEqual(findSlot(OF, 'a2')?.slot);
 });
 
-test('every cell that cannot be read is named, and changes nothing', () => {
+test('every unreadable cell is named and changes nothing', () => {
   const { block: now, unread } = read(
     changed(written(), [
       [0, 2, 2, 'many'],
@@ -116,7 +116,7 @@ test('every cell that cannot be read is named, and changes nothing', () => {
   expect(now).toEqual(OF);
 });
 
-test('lines taken out, put in, in another order, in another sheet; a sheet taken out, and one more', () => {
+test('lines removed, added, reordered and moved to another sheet; a sheet removed, and one added', () => {
   const [a, b, ...others] = written();
   if (a === undefined || b === undefined) throw new Error('no sheets');
   const [head, names, first, second] = a.rows as [string[], string[], string[], string[]];
@@ -126,7 +126,7 @@ test('lines taken out, put in, in another order, in another sheet; a sheet taken
     ['a2', 'seated-leg-curl'],
     ['new-0', 'leg-press'],
     ['a1', 'hack-squat'],
-    // A line that was copied is one more slot.
+    // A copied line is another slot.
     ['new-1', 'hack-squat'],
   ]);
   expect(findSlot(kept, 'new-0')?.slot.range).toEqual({ low: 12, high: 15 });
@@ -156,7 +156,7 @@ test('lines taken out, put in, in another order, in another sheet; a sheet taken
   ]);
 });
 
-test('read into the block as it stands now, what was changed there meanwhile stays', () => {
+test('read into the current block, it keeps what was changed there meanwhile', () => {
   const later = {
     ...OF,
     weeks: 5,
@@ -168,7 +168,7 @@ test('read into the block as it stands now, what was changed there meanwhile sta
   expect(findSlot(now, 'a1')?.slot.technique).toMatchObject({ sets: 4 });
 });
 
-test('of a workbook that was written elsewhere every sheet is a session, known by its heads', () => {
+test('in a workbook written elsewhere every sheet is a session with recognised headings', () => {
   const elsewhere: readonly Sheet[] = [
     { name: 'Notes', rows: [['sleep well']] },
     {
@@ -202,7 +202,7 @@ test('of a workbook that was written elsewhere every sheet is a session, known b
   ]);
 });
 
-test('cells by their names', () => {
+test('cells are named', () => {
   expect([
     cellName(0, 0),
     cellName(6, 25),
@@ -214,7 +214,7 @@ test('cells by their names', () => {
   ]).toEqual(['A1', 'Z7', 'AA10', 'AZ1', 'BA1', 'ZZ1', 'AAA1']);
 });
 
-test('two thousand changed workbooks come to a block and named cells, or to a sentence', () => {
+test('two thousand mutated workbooks give a block with named cells, or an error sentence', () => {
   const sheets = written();
   let unread = 0;
   fc.assert(

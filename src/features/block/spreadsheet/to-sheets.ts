@@ -10,26 +10,26 @@ import { type Board, cellCopy } from '../sheet/clipboard';
 import { PRESCRIPTION } from '../sheet/columns/registry';
 import { type ColumnId, columnsOf, weekOf } from '../sheet/layout';
 
-/** What the sheet is called from which the file is read again, and what its first cell says. */
+/** Name of the sheet with the data for reading back, and the text of its first cell. */
 export const HIDDEN = 'dense-ladder';
 export const WORKBOOK = 'dense-ladder/workbook';
 export const WORKBOOK_VERSION = 1;
-/** Lines above the slots: the session, and the heads. */
+/** Lines above the slots: the session, and the headings. */
 export const HEADS = 2;
 
-/** Widths in letters: the hidden id, then the prescription, then weeks. */
+/** Column widths in characters: the hidden id, the prescription, weeks. */
 const WIDTHS: Readonly<Record<string, number>> = { slot: 28, technique: 24, range: 9, tempo: 8, start: 12 };
 const NARROW = 6;
 const WEEK = 14;
 
 export type SheetBoard = Omit<Board, 'rows' | 'columns' | 'newId'>;
 
-/** A session's line: its id, out of sight, its name and its day. */
+/** A session's line: its hidden id, its name and its day. */
 export function sessionLine({ id, name, day }: Session, cycleDays: number): readonly string[] {
   return [id, name, dayName(day, cycleDays)];
 }
 
-/** The block as sheets: one a session, the volume, and what it takes to read them again. */
+/** The block as sheets: one per session, the volume, and data for reading it back. */
 export function blockSheets(board: SheetBoard): readonly Sheet[] {
   const { block, blockPlan } = board;
   const columns = columnsOf(blockPlan);
@@ -76,7 +76,7 @@ function sessionRows(session: Session, board: Board): readonly (readonly string[
   ];
 }
 
-/** Weekly sets by muscle, with the rails they stand between; muscles the block never trains are left out. */
+/** Weekly sets by muscle, with their volume range; muscles the block never trains are left out. */
 function volumeRows({ blockPlan }: SheetBoard): readonly (readonly string[])[] {
   const { weeks } = blockPlan;
   const [first] = weeks;
@@ -102,7 +102,7 @@ function volumeRows({ blockPlan }: SheetBoard): readonly (readonly string[])[] {
   ];
 }
 
-/** The block and every cell as it was written, in pieces that a cell holds. */
+/** The block and every cell as written, in pieces that fit a cell. */
 function hiddenRows(
   block: string,
   written: readonly (readonly (readonly string[])[])[],

@@ -7,7 +7,7 @@ import type { Guess } from '../sheet/columns/column';
 import type { UnreadCell } from './from-sheets';
 import classes from './spreadsheet.module.css';
 
-/** Cells that could not be read, by their names in the spreadsheet. */
+/** Unreadable cells, by their spreadsheet names. */
 export function UnreadCells({ unread }: { readonly unread: readonly UnreadCell[] }) {
   if (unread.length === 0) return null;
   return (
@@ -27,7 +27,7 @@ export function UnreadCells({ unread }: { readonly unread: readonly UnreadCell[]
   );
 }
 
-/** Exercises that were guessed from similar names, to be checked. */
+/** Exercises matched by similar names, to be checked. */
 export function GuessedNames({
   guessed,
   catalogue,
