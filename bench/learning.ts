@@ -2,16 +2,16 @@ import {
   type Athlete,
   addDays,
   type Block,
+  blockExposures,
+  blockLessons,
   catalogueWith,
+  chosenCurve,
   conventionsOf,
-  curveOf,
-  exposuresIn,
   LANDMARKS,
-  lessonsOf,
   type Muscle,
   type PlayedBlock,
   type Reviewed,
-  withLesson,
+  withAppliedLesson,
 } from '../src/core';
 import { driftPerSet } from '../src/core/effort/drift';
 import { personalCurve } from '../src/core/effort/rep-max';
@@ -20,7 +20,7 @@ import { usualModel } from '../src/core/rehearsal/model';
 import { randomFrom } from '../src/core/rehearsal/random';
 import { type Rails, Simulated } from '../src/core/rehearsal/simulated';
 import { block, session, slot, athlete as someone } from '../src/core/testing/fixtures';
-import { playBlock } from '../src/core/unfold/unfold';
+import { simulateBlock } from '../src/core/unfold/unfold';
 
 /**
  * `tsx bench/learning.ts [ATHLETES]`: simulates athletes whose true drop-off, rep-max curve and volume ranges the
@@ -83,7 +83,7 @@ function off(who: Athlete, truth: Truth): Off {
   const usual = conventionsOf({ own: someone().conventions, block: {} });
   const factor = driftPerSet(120, own) / driftPerSet(120, usual);
   const reps = [6, 8, 10, 14, 18];
-  const [assumed, real] = [curveOf(who.effort), personalCurve(truth.slope)];
+  const [assumed, real] = [chosenCurve(who.effort), personalCurve(truth.slope)];
   const apart = reps.map((n) => {
     // Compares curves from eight reps on only, because strength itself is estimated from the sets.
     const share = (curve: typeof real) => curve.fraction(n) / curve.fraction(8);
@@ -117,7 +117,7 @@ function reviewed(played: PlayedBlock, of: Block, who: Athlete): Reviewed {
       soreness: [],
     },
     checkIns: [],
-    exposures: exposuresIn(weeks, who, catalogue.newest),
+    exposures: blockExposures(weeks, who, catalogue.newest),
     exercises: catalogue.find,
     conventions: conventionsOf({ own: who.conventions, block: of.conventions }),
     today: addDays(of.startDate, 7 * weeks.length),
@@ -157,13 +157,14 @@ for (let seed = 1; seed <= ATHLETES; seed++) {
       ({ exerciseId }) => catalogue.newest(exerciseId),
       (muscle) => truth.rails.get(muscle) ?? LANDMARKS[muscle],
     );
-    const played = playBlock(
+    const played = simulateBlock(
       { block: of, athlete: who, exercises: catalogue.find },
       new Memo(),
       ({ kind }) => kind === 'load',
       (week) => simulated.train(week),
     );
-    for (const lesson of lessonsOf(reviewed(played, of, who))) who = withLesson(who, `b${at}`, lesson, '');
+    for (const lesson of blockLessons(reviewed(played, of, who)))
+      who = withAppliedLesson(who, `b${at}`, lesson, '');
     offs[at]?.push(off(who, truth));
   }
 }

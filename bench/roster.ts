@@ -15,12 +15,12 @@ import {
   type LoggedSet,
   mondayOf,
   newSlot,
-  outlineOf,
   repsToFailure,
   type SessionNote,
   type Telling,
   type Workout,
   weekdayOf,
+  weekOutline,
 } from '../src/core';
 import { encodeBlock } from '../src/core/codecs';
 import { closeDatabase } from '../src/data/database';
@@ -29,7 +29,7 @@ import { models } from '../src/data/models/models';
 import { addAthlete } from '../src/data/repositories/athletes';
 import { refreshCalls } from '../src/data/repositories/calls';
 import { addCoach, coachByEmail } from '../src/data/repositories/coaches';
-import { keepCheckIn } from '../src/data/repositories/keep-check-in';
+import { storeCheckIn } from '../src/data/repositories/keep-check-in';
 
 /**
  * `tsx bench/roster.ts EMAIL COUNT`: a coach with COUNT athletes in the ninth week of a block. The core simulates
@@ -261,7 +261,7 @@ async function store(
       week: week.week,
       kind: week.plan.kind,
       snapshot: JSON.stringify(week),
-      outline: JSON.stringify(outlineOf(week.plan)),
+      outline: JSON.stringify(weekOutline(week.plan)),
       issuedAt: new Date(week.issuedAt),
       recalledAt: null,
       openedAt: null,
@@ -318,7 +318,7 @@ for (let at = 0; at < Number(count); at++) {
   const blockId = randomUUID();
   await store(blockId, athlete.id, block, played(block, mark, athlete, life, today));
   if (life === 'worn out')
-    await keepCheckIn(
+    await storeCheckIn(
       { ...asker, athleteId: athlete.id },
       {
         id: randomUUID(),

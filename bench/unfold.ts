@@ -1,4 +1,4 @@
-import { applyEdit, check, EMPTY_LOG, type IssuedWeek, type Log, Memo, unfold } from '../src/core';
+import { applyEdit, EMPTY_LOG, type IssuedWeek, type Log, Memo, runChecks, unfold } from '../src/core';
 import { athlete, largeBlock, lookup, performWeek } from '../src/core/testing/fixtures';
 
 /**
@@ -31,7 +31,7 @@ const reading = median(() => [JSON.parse(log), JSON.parse(issued)]);
 const empty = median(() => unfold({ ...input, ...blank }));
 const full = median(() => unfold({ ...input, ...state }));
 const blockPlan = unfold({ ...input, ...blank });
-const checks = median(() => check({ block, athlete: who, blockPlan, exercises: lookup }));
+const checks = median(() => runChecks({ block, athlete: who, blockPlan, exercises: lookup }));
 
 /** Edits one slot's rest again and again, as a coach on the Sheet does; the other sessions come from memory. */
 const memory = new Memo();

@@ -7,12 +7,12 @@ const WHOLE = 30;
 /** Runs once in every server process: keeps calls up to date as days pass. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
-  const { dayRound } = await import('./data/repositories/rounds');
+  const { refreshDueBlocks } = await import('./data/repositories/rounds');
   const pause = () => new Promise<void>((resolve) => setTimeout(resolve, 20));
   let rounds = 0;
   const round = async () => {
     // During a database outage a later round succeeds.
-    await dayRound(new Date(), pause, rounds++ % WHOLE === 0).catch(() => 0);
+    await refreshDueBlocks(new Date(), pause, rounds++ % WHOLE === 0).catch(() => 0);
     setTimeout(round, EVERY_MS).unref();
   };
   setTimeout(round, FIRST_MS).unref();

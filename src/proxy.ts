@@ -1,7 +1,7 @@
 import { type NextRequest, NextResponse } from 'next/server';
 import { isReadableAction } from './app/action-body';
-import { isByTls } from './app/by-tls';
-import { isOwnOrigin, notOwn } from './app/own-origin';
+import { isHttps } from './app/by-tls';
+import { foreignOriginResponse, isOwnOrigin } from './app/own-origin';
 
 /** Methods that change nothing. */
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -12,7 +12,7 @@ const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
  */
 export async function proxy(request: NextRequest): Promise<Response> {
   if (!SAFE.has(request.method)) {
-    if (!isOwnOrigin(request.headers)) return notOwn();
+    if (!isOwnOrigin(request.headers)) return foreignOriginResponse();
     if (!(await isReadableAction(request)))
       return new Response('No page of this server sends this.\n', { status: 400 });
   }
@@ -25,7 +25,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('Content-Security-Policy', policy);
-  if (isByTls(request.headers))
+  if (isHttps(request.headers))
     response.headers.set('Strict-Transport-Security', 'max-age=31536000; includeSubDomains');
   return response;
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { areArguments, isReadableAction } from './action-body';
+import { isArgumentList, isReadableAction } from './action-body';
 
 const MARKS = ['$undefined', '$NaN', '$Infinity', '$-Infinity', '$-0', '$$', '$$5 a set', '$K1'];
 
@@ -9,13 +9,13 @@ describe('arguments of an action', () => {
       typeof value === 'string' && value.startsWith('$') ? `$${value}` : value;
     fc.assert(
       fc.property(fc.array(fc.jsonValue({ maxDepth: 5 }), { maxLength: 4 }), (given) =>
-        areArguments(JSON.parse(JSON.stringify(given, escaped)), '0'),
+        isArgumentList(JSON.parse(JSON.stringify(given, escaped)), '0'),
       ),
     );
   });
 
   test.each(MARKS)('%s can be written by a page', (mark) => {
-    expect(areArguments([mark, { of: [mark] }], '0')).toBe(true);
+    expect(isArgumentList([mark, { of: [mark] }], '0')).toBe(true);
   });
 
   test.each([
@@ -37,16 +37,16 @@ describe('arguments of an action', () => {
     ],
     ...['$undefine', '$K', '$Kx', '$00', '$a:0'],
   ])('%s is never written by a page', (mark) => {
-    expect(areArguments([mark], '0')).toBe(false);
-    expect(areArguments([{ of: [mark] }], '0')).toBe(false);
+    expect(isArgumentList([mark], '0')).toBe(false);
+    expect(isArgumentList([{ of: [mark] }], '0')).toBe(false);
   });
 
   test('an earlier object is referenced by its path', () => {
     const slot = { sets: 3, range: { low: 6 } };
-    expect(areArguments([slot, '$0:0'], '0')).toBe(true);
-    expect(areArguments([slot, { of: '$0:0:range' }], '0')).toBe(true);
-    expect(areArguments([slot, '$1:0'], '1')).toBe(true);
-    expect(areArguments([slot, '$0:0'], '1')).toBe(false);
+    expect(isArgumentList([slot, '$0:0'], '0')).toBe(true);
+    expect(isArgumentList([slot, { of: '$0:0:range' }], '0')).toBe(true);
+    expect(isArgumentList([slot, '$1:0'], '1')).toBe(true);
+    expect(isArgumentList([slot, '$0:0'], '1')).toBe(false);
   });
 
   test.each([
@@ -59,7 +59,7 @@ describe('arguments of an action', () => {
     ['no object', [7, '$0:0']],
     ['a mark in turn', [{}, '$0:0', '$0:1']],
   ])('%s is refused', (_, given) => {
-    expect(areArguments(given, '0')).toBe(false);
+    expect(isArgumentList(given, '0')).toBe(false);
   });
 
   test('a short text cannot expand to a million values', () => {
@@ -67,18 +67,22 @@ describe('arguments of an action', () => {
     const doubled = (rows: number) =>
       Array.from({ length: rows }, (_, at) => (at === 0 ? [] : [`$0:0:${at - 1}`, `$0:0:${at - 1}`]));
     // Row 17 holds 262 143 values, all up to it a little less than twice as many.
-    expect(areArguments([doubled(17)], '0')).toBe(true);
-    expect(areArguments([doubled(20)], '0')).toBe(false);
+    expect(isArgumentList([doubled(17)], '0')).toBe(true);
+    expect(isArgumentList([doubled(20)], '0')).toBe(false);
   });
 
   test('nest at most sixty-four levels, and are at most sixteen', () => {
     const deep = (levels: number) => JSON.parse('['.repeat(levels) + ']'.repeat(levels));
-    expect([64, 65, 200_000].map((levels) => areArguments(deep(levels), '0'))).toEqual([true, false, false]);
-    expect([16, 17].map((many) => areArguments(Array(many).fill(1), '0'))).toEqual([true, false]);
+    expect([64, 65, 200_000].map((levels) => isArgumentList(deep(levels), '0'))).toEqual([
+      true,
+      false,
+      false,
+    ]);
+    expect([16, 17].map((many) => isArgumentList(Array(many).fill(1), '0'))).toEqual([true, false]);
   });
 
   test.each([null, 5, 'x', {}, undefined])('%p is refused', (root) => {
-    expect(areArguments(root, '0')).toBe(false);
+    expect(isArgumentList(root, '0')).toBe(false);
   });
 });
 

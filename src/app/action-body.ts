@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { bytesUpTo } from './bytes-up-to';
+import { readBodyUpTo } from './bytes-up-to';
 
 /** Largest body of an action: the framework's limit. */
 const MOST_BYTES = 1024 * 1024;
@@ -17,12 +17,12 @@ export async function isReadableAction(request: Request): Promise<boolean> {
   const isForm = type.startsWith('multipart/form-data');
   const isByScript = request.headers.has('next-action');
   if (!isForm && !isByScript) return true;
-  const bytes = await bytesUpTo(MOST_BYTES, request);
+  const bytes = await readBodyUpTo(MOST_BYTES, request);
   if (bytes === undefined) return false;
   try {
-    if (!isForm) return areArguments(JSON.parse(new TextDecoder().decode(bytes)), '0');
+    if (!isForm) return isArgumentList(JSON.parse(new TextDecoder().decode(bytes)), '0');
     const form = await new Response(bytes, { headers: { 'content-type': type } }).formData();
-    return isByScript ? areArguments(partOf(form, '0'), '0') : isReadableWithoutScript(form);
+    return isByScript ? isArgumentList(referencedPart(form, '0'), '0') : isReadableWithoutScript(form);
   } catch {
     // Neither a form nor JSON.
     return false;
@@ -40,14 +40,14 @@ function isReadableWithoutScript(form: FormData): boolean {
   return [...form.keys()]
     .flatMap((name) => /^\$ACTION_REF_(.*)$/.exec(name)?.[1] ?? [])
     .every((name) => {
-      const asked = ASKED.safeParse(partOf(form, `$ACTION_${name}:0`));
+      const asked = ASKED.safeParse(referencedPart(form, `$ACTION_${name}:0`));
       if (!asked.success) return false;
-      return asked.data.bound === null || areArguments(partOf(form, `$ACTION_${name}:1`), '1');
+      return asked.data.bound === null || isArgumentList(referencedPart(form, `$ACTION_${name}:1`), '1');
     });
 }
 
 /** @throws SyntaxError if it is not JSON */
-function partOf(form: FormData, name: string): unknown {
+function referencedPart(form: FormData, name: string): unknown {
   const value = form.get(name);
   return typeof value === 'string' ? JSON.parse(value) : undefined;
 }
@@ -61,7 +61,7 @@ const WORDS: ReadonlySet<string> = new Set(['$undefined', '$NaN', '$Infinity', '
  * self-reference, or a short text for a million objects, would never finish.
  * @param part the number by which references name it
  */
-export function areArguments(root: unknown, part: string): boolean {
+export function isArgumentList(root: unknown, part: string): boolean {
   const sizes = new Map<object, number>();
   const sizeOf = (value: unknown, depth: number): number => {
     if (typeof value === 'string') return value.startsWith('$') ? sizeOfMeant(value) : 1;
@@ -76,13 +76,13 @@ export function areArguments(root: unknown, part: string): boolean {
   const sizeOfMeant = (mark: string): number => {
     if (mark.startsWith('$$') || WORDS.has(mark) || /^\$K[0-9a-f]{1,4}$/.test(mark)) return 1;
     const [head, ...keys] = mark.split(':');
-    const meant = head === `$${part}` ? keys.reduce(within, root) : undefined;
+    const meant = head === `$${part}` ? keys.reduce(isWithinLimits, root) : undefined;
     return typeof meant === 'object' && meant !== null ? (sizes.get(meant) ?? Infinity) : Infinity;
   };
   return Array.isArray(root) && root.length <= MOST_ARGUMENTS && sizeOf(root, 0) <= MOST_VALUES;
 }
 
-function within(value: unknown, key: string): unknown {
+function isWithinLimits(value: unknown, key: string): unknown {
   const isThere =
     typeof value === 'object' && value !== null && key !== '__proto__' && Object.hasOwn(value, key);
   return isThere ? (value as Readonly<Record<string, unknown>>)[key] : undefined;

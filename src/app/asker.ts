@@ -7,11 +7,11 @@ import {
   type About,
   type Acting,
   type Asker,
-  actingOn,
-  askerOf,
+  actingAs,
   type Done,
-  did,
+  findSessionCoach,
   isUnavailable,
+  recordActivity,
   type SignedIn,
 } from '@/data';
 import { readCookie } from './cookie';
@@ -19,7 +19,7 @@ import { readCookie } from './cookie';
 /** The owner of this session, even while the team's second factor is missing. Read once per request. */
 export const currentSession = cache(async (): Promise<SignedIn | undefined> => {
   const token = await readCookie('ladder_sign_in');
-  return token === undefined ? undefined : askerOf(token, new Date());
+  return token === undefined ? undefined : findSessionCoach(token, new Date());
 });
 
 /** The signed-in coach; undefined if nobody is signed in or their second factor must still be set up. */
@@ -40,8 +40,8 @@ export async function requireAsker(): Promise<SignedIn> {
 /**
  * The identity under which the signed-in coach sees what a page is about, whether it is theirs or shared with them.
  */
-export async function requireActing(about: About): Promise<Acting> {
-  return actingOn(await requireAsker(), about);
+export async function requireAccess(about: About): Promise<Acting> {
+  return actingAs(await requireAsker(), about);
 }
 
 /** Runs an action for the signed-in coach; a database outage is an answer, not an error. */
@@ -56,7 +56,7 @@ export async function asCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise
 }
 
 /** The same for sensitive actions: the password must have been confirmed recently. */
-export async function asSureCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise<T | Unsure> {
+export async function asConfirmedCoach<T>(work: (asker: SignedIn) => Promise<T>): Promise<T | Unsure> {
   return asCoach(
     async (asker): Promise<T | Unsure> => (asker.isSure ? work(asker) : { status: 'password first' }),
   );
@@ -72,21 +72,21 @@ export interface Doer extends Asker {
  * Runs an action on an athlete, or on their data, if they are the signed-in coach's or fully shared with them.
  * Anybody else's data does not exist for them.
  */
-export async function asCoachOf<T>(about: About, work: (doer: Doer) => Promise<T>): Promise<T | Unanswered> {
+export async function asCoachFor<T>(about: About, work: (doer: Doer) => Promise<T>): Promise<T | Unanswered> {
   return asCoach(async (coach): Promise<T | Unanswered> => {
-    const { asker, shared } = await actingOn(coach, about);
+    const { asker, shared } = await actingAs(coach, about);
     if (shared?.may === 'read') return { status: 'to read' };
     return work({
       ...asker,
-      did: (what, about_ = '') => did(asker, about, { what, about: String(about_) }, new Date()),
+      did: (what, about_ = '') => recordActivity(asker, about, { what, about: String(about_) }, new Date()),
     });
   });
 }
 
 /** The same for reading, which a share "to read" also allows. */
-export async function asReaderOf<T>(
+export async function asReaderFor<T>(
   about: About,
   work: (asker: Asker) => Promise<T>,
 ): Promise<T | Unanswered> {
-  return asCoach(async (coach) => work((await actingOn(coach, about)).asker));
+  return asCoach(async (coach) => work((await actingAs(coach, about)).asker));
 }

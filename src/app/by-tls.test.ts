@@ -1,7 +1,7 @@
-import { isByTls } from './by-tls';
+import { isHttps } from './by-tls';
 
 const came = (proto?: string) =>
-  isByTls(new Headers(proto === undefined ? {} : { 'x-forwarded-proto': proto }));
+  isHttps(new Headers(proto === undefined ? {} : { 'x-forwarded-proto': proto }));
 
 afterEach(() => Reflect.deleteProperty(process.env, 'PUBLIC_URL'));
 

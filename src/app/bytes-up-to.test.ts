@@ -1,4 +1,4 @@
-import { bytesUpTo } from './bytes-up-to';
+import { readBodyUpTo } from './bytes-up-to';
 
 /** A request whose body arrives in these pieces, and how many were read. */
 function posted(...chunks: readonly string[]): { readonly request: Request; readonly read: () => number } {
@@ -19,7 +19,7 @@ function posted(...chunks: readonly string[]): { readonly request: Request; read
 }
 
 const text = async (most: number, request: Request) =>
-  new TextDecoder().decode((await bytesUpTo(most, request)) ?? new TextEncoder().encode('too long'));
+  new TextDecoder().decode((await readBodyUpTo(most, request)) ?? new TextEncoder().encode('too long'));
 
 test('a body is read whole, however it is split', async () => {
   expect(await text(6, posted('one', 'two').request)).toBe('onetwo');

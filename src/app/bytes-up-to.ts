@@ -1,7 +1,7 @@
 /**
  * The body of a request; undefined if it is longer than the limit, which is noticed before all of it is in memory.
  */
-export async function bytesUpTo(
+export async function readBodyUpTo(
   most: number,
   { body }: Request,
 ): Promise<Uint8Array<ArrayBuffer> | undefined> {

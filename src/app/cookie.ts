@@ -1,11 +1,11 @@
 import 'server-only';
 import { cookies, headers } from 'next/headers';
-import { isByTls } from './by-tls';
+import { isHttps } from './by-tls';
 
 /** Cookies of this server: a coach's session, the device it is on, the athlete of a phone. */
 export type CookieName = 'ladder_sign_in' | 'ladder_device' | 'ladder_phone';
 
-const isSecure = async () => isByTls(await headers());
+const isSecure = async () => isHttps(await headers());
 
 /**
  * Over HTTPS the name's prefix makes browsers accept the cookie from this host only, for all paths and with `Secure`.

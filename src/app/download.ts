@@ -1,6 +1,6 @@
 import * as words from '@/ui/words/screens/pages';
 import 'server-only';
-import { type About, type Asker, actingOn, isUnavailable } from '@/data';
+import { type About, type Asker, actingAs, isUnavailable } from '@/data';
 import { currentAsker } from './asker';
 
 /** A file to download, with its name. */
@@ -45,7 +45,7 @@ export async function download(
   try {
     const asker = await currentAsker();
     if (asker === undefined) return said(401, words.signInFirst);
-    const file = await work(about === null ? asker : (await actingOn(asker, about)).asker);
+    const file = await work(about === null ? asker : (await actingAs(asker, about)).asker);
     if (file === 'unavailable') return said(503, AWAY);
     return file === undefined ? said(404, words.thisFileDoesNotExist) : asFile(file);
   } catch (error) {

@@ -1,4 +1,4 @@
 /** A form's fields; nothing if the body is not a form. */
-export function formOf(sent: unknown): Readonly<Record<string, unknown>> {
+export function readForm(sent: unknown): Readonly<Record<string, unknown>> {
   return sent instanceof FormData ? Object.fromEntries(sent) : {};
 }

@@ -3,13 +3,13 @@ import { headers } from 'next/headers';
 import type { From } from '@/data';
 import { readCookie } from './cookie';
 import { deviceName } from './device-name';
-import { networkOf } from './network';
+import { networkPrefix } from './network';
 
 /** The client's address, set by scripts/serve.mjs. */
-export async function whereFrom(): Promise<From> {
+export async function clientOrigin(): Promise<From> {
   const told = await headers();
   return {
-    address: networkOf(told.get('x-client-address') ?? ''),
+    address: networkPrefix(told.get('x-client-address') ?? ''),
     device: await readCookie('ladder_device'),
     called: deviceName(told.get('user-agent') ?? ''),
   };

@@ -1,4 +1,4 @@
-import { networkOf } from './network';
+import { networkPrefix } from './network';
 
 test.each([
   ['203.0.113.7', '203.0.113.7'],
@@ -8,4 +8,4 @@ test.each([
   ['2001:db8::1', '2001:db8:0:0'],
   ['::1', '0:0:0:0'],
   ['', ''],
-])('the network of %s is %s', (address, network) => expect(networkOf(address)).toBe(network));
+])('the network of %s is %s', (address, network) => expect(networkPrefix(address)).toBe(network));

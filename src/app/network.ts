@@ -1,5 +1,5 @@
 /** The network of an address: an IPv6 user has a whole /64. */
-export function networkOf(address: string): string {
+export function networkPrefix(address: string): string {
   const plain = address.replace(/^::ffff:/i, '');
   if (!plain.includes(':')) return plain;
   const [head = '', tail = ''] = plain.split('::');

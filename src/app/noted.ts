@@ -1,11 +1,11 @@
 import 'server-only';
-import { whereFrom } from './from';
+import { clientOrigin } from './from';
 import { type SecurityEvent, securityLog } from './security-log';
 
 const log = securityLog();
 
 /** Logs the result of a sign-in attempt, with its network. */
-export async function noted(way: SecurityEvent['way'], said: string, coach?: string): Promise<void> {
-  const { address = '' } = await whereFrom();
+export async function logOutcome(way: SecurityEvent['way'], said: string, coach?: string): Promise<void> {
+  const { address = '' } = await clientOrigin();
   log({ way, said, from: address, ...(coach === undefined ? {} : { coach }) });
 }

@@ -8,6 +8,6 @@ export function isOwnOrigin(headers: Pick<Headers, 'get'>): boolean {
 }
 
 /** The response to a changing request from anywhere else. */
-export function notOwn(): Response {
+export function foreignOriginResponse(): Response {
   return new Response(words.thisRequestDidNotCome, { status: 403 });
 }

@@ -1,9 +1,9 @@
 import 'server-only';
 import { headers } from 'next/headers';
-import { isByTls } from './by-tls';
+import { isHttps } from './by-tls';
 
 /** A path of this server as an absolute address, based on the request's headers. */
 export async function ownUrl(path: string): Promise<string> {
   const told = await headers();
-  return `${isByTls(told) ? 'https' : 'http'}://${told.get('host') ?? 'localhost'}${path}`;
+  return `${isHttps(told) ? 'https' : 'http'}://${told.get('host') ?? 'localhost'}${path}`;
 }

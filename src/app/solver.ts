@@ -22,9 +22,9 @@ export const solve: Solve = async (program) => {
   await turn.acquire();
   waiting--;
   try {
-    const first = await solved(program);
+    const first = await runSolver(program);
     // If the thread broke, the previous program may be the cause, so the program is tried once in a fresh thread.
-    const last = first === 'broken' ? await solved(program) : first;
+    const last = first === 'broken' ? await runSolver(program) : first;
     return last === 'broken' ? null : last;
   } finally {
     turn.release();
@@ -32,7 +32,7 @@ export const solve: Solve = async (program) => {
 };
 
 /** A thread that does not answer in time, or ends, is abandoned; the next program starts another. */
-function solved(program: string): Promise<Solved | 'broken'> {
+function runSolver(program: string): Promise<Solved | 'broken'> {
   thread ??= new Worker(join(process.cwd(), 'scripts', 'solver-thread.mjs'));
   const asked = thread;
   asked.unref();

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { writeFileSync } from 'node:fs';
-import { type Athlete, catalogueWith, emptyBlock, mondayOf, untrained } from '../core';
+import { type Athlete, catalogueWith, emptyBlock, mondayOf, untrainedPlan } from '../core';
 import { decodeBlock } from '../core/codecs';
 import { keptIn, readBlockSheets } from '../features/block/spreadsheet/from-sheets';
 import { blockSheets } from '../features/block/spreadsheet/to-sheets';
@@ -12,7 +12,7 @@ import { readCsv } from '../formats/table/csv';
 import { writeTable } from '../formats/table/rows';
 import { TABLES, type TableName } from '../formats/table/tables';
 import { readWorkbook, writeWorkbook } from '../formats/workbook/workbook';
-import { fail, orFail, readBytes, readJsonFile } from './given';
+import { exitWith, readBytes, readJsonFile, valueOrExit } from './given';
 
 export const FILES_USAGE = `ladder file FILE.json                                     what the file is and contains
 ladder table log|check-ins|measurements|volume ATHLETE.json   as CSV
@@ -29,8 +29,10 @@ const textOf = (file: string) => readBytes(file).toString('utf8');
 const isTable = (name: string): name is TableName => Object.hasOwn(TABLES, name);
 
 function athleteIn(file: string): AthleteFile {
-  const own = orFail(readOwnFile(textOf(file)));
-  return own.kind === 'athlete' ? own.file : fail(`${file}: contains a ${own.kind}, not an athlete export`);
+  const own = valueOrExit(readOwnFile(textOf(file)));
+  return own.kind === 'athlete'
+    ? own.file
+    : exitWith(`${file}: contains a ${own.kind}, not an athlete export`);
 }
 
 /** Runs a command on files of other formats; undefined if it is no such command. */
@@ -40,15 +42,15 @@ export async function filesCommand([command, ...given]: readonly string[], whom:
   const athlete = at < 0 ? undefined : given[at + 1];
   switch (command) {
     case 'file':
-      return summary(orFail(readOwnFile(textOf(one))));
+      return summary(valueOrExit(readOwnFile(textOf(one))));
     case 'table':
       return isTable(one) ? writeTable(one, athleteIn(two)) : undefined;
     case 'rows':
-      return isTable(one) ? orFail(readCsv(TABLES[one], textOf(two))) : undefined;
+      return isTable(one) ? valueOrExit(readCsv(TABLES[one], textOf(two))) : undefined;
     case 'calendar':
       return calendar(athleteIn(one));
     case 'days':
-      return orFail(readCalendar(textOf(one)));
+      return valueOrExit(readCalendar(textOf(one)));
     case 'xlsx':
       return toWorkbook(one, two, athlete, whom);
     case 'block':
@@ -101,10 +103,10 @@ function calendar(file: AthleteFile): string {
 
 async function toWorkbook(from: string, to: string, file: string | undefined, whom: Whom): Promise<unknown> {
   if (to === '' || to.startsWith('--')) return undefined;
-  const block = orFail(decodeBlock(readJsonFile(from)));
+  const block = valueOrExit(decodeBlock(readJsonFile(from)));
   const athlete = whom(file, block.startDate);
   const catalogue = catalogueWith([]);
-  const blockPlan = untrained({ block, athlete, exercises: catalogue.find });
+  const blockPlan = untrainedPlan({ block, athlete, exercises: catalogue.find });
   const sheets = blockSheets({ block, athlete, catalogue, blockPlan });
   writeFileSync(to, await writeWorkbook(sheets));
   return { written: to, sheets: sheets.filter(({ isHidden }) => isHidden !== true).map(({ name }) => name) };
@@ -112,13 +114,13 @@ async function toWorkbook(from: string, to: string, file: string | undefined, wh
 
 /** The block on standard output; unreadable cells on standard error. */
 async function fromWorkbook(from: string, file: string | undefined, whom: Whom): Promise<unknown> {
-  const sheets = orFail(await readWorkbook(new Uint8Array(readBytes(from))));
-  const kept = orFail(keptIn(sheets));
+  const sheets = valueOrExit(await readWorkbook(new Uint8Array(readBytes(from))));
+  const kept = valueOrExit(keptIn(sheets));
   const start =
     kept?.block ?? emptyBlock('From a spreadsheet', mondayOf(new Date().toISOString().slice(0, 10)));
   const athlete = whom(file, start.startDate);
   const catalogue = catalogueWith([]);
-  const blockPlan = untrained({ block: start, athlete, exercises: catalogue.find });
+  const blockPlan = untrainedPlan({ block: start, athlete, exercises: catalogue.find });
   const { block, unread } = readBlockSheets(sheets, kept, {
     block: start,
     athlete,

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Result } from '../core';
 
 /** Exits with an error. */
-export function fail(message: string): never {
+export function exitWith(message: string): never {
   console.error(message);
   process.exit(2);
 }
@@ -12,7 +12,7 @@ export function readBytes(file: string): Buffer {
   try {
     return readFileSync(file);
   } catch (error) {
-    return fail(`${file}: ${error instanceof Error ? error.message : error}`);
+    return exitWith(`${file}: ${error instanceof Error ? error.message : error}`);
   }
 }
 
@@ -20,11 +20,11 @@ export function readJsonFile(file: string): unknown {
   try {
     return JSON.parse(readBytes(file).toString('utf8'));
   } catch (error) {
-    return fail(`${file}: ${error instanceof Error ? error.message : error}`);
+    return exitWith(`${file}: ${error instanceof Error ? error.message : error}`);
   }
 }
 
 /** What was read, or exit with its problems. */
-export function orFail<T>(read: Result<T>): T {
-  return read.ok ? read.value : fail(JSON.stringify({ problems: read.problems }, null, 2));
+export function valueOrExit<T>(read: Result<T>): T {
+  return read.ok ? read.value : exitWith(JSON.stringify({ problems: read.problems }, null, 2));
 }

@@ -3,11 +3,11 @@ import {
   type Block,
   type BlockPlan,
   catalogueWith,
-  check,
   checkInput,
   EMPTY_LOG,
   MUSCLES,
   newAthlete,
+  runChecks,
   sessionsOf,
   tensionSeconds,
   unfold,
@@ -16,7 +16,7 @@ import { decodeAthlete, decodeBlock } from '../core/codecs';
 import { decodeOwnFile } from '../formats/archive/files';
 import { jsonSchemas } from '../formats/formats';
 import { FILES_USAGE, filesCommand } from './files-command';
-import { fail, orFail, readJsonFile } from './given';
+import { exitWith, readJsonFile, valueOrExit } from './given';
 
 const USAGE = `ladder unfold|check|time|volume BLOCK.json [--athlete ATHLETE.json]
 ladder schema [block|athlete|template|library|account]
@@ -25,7 +25,7 @@ ${FILES_USAGE}
 Without an athlete, the plan is for an intermediate athlete who maintains weight, with a full gym in kilograms.`;
 
 /** The default athlete. */
-function somebody(startDate: string): Athlete {
+function defaultAthlete(startDate: string): Athlete {
   const bodyweight = { value: 80, unit: 'kg' } as const;
   return newAthlete(
     'anybody',
@@ -44,16 +44,16 @@ function somebody(startDate: string): Athlete {
 }
 
 function blockOf(file: string): Block {
-  return orFail(decodeBlock(readJsonFile(file)));
+  return valueOrExit(decodeBlock(readJsonFile(file)));
 }
 
 function athleteOf(file: string | undefined, block: Pick<Block, 'startDate'>): Athlete {
-  if (file === undefined) return somebody(block.startDate);
+  if (file === undefined) return defaultAthlete(block.startDate);
   const unchecked = readJsonFile(file);
   // An athlete's full export contains the profile.
   const own = decodeOwnFile(unchecked);
   if (own.ok && own.value.kind === 'athlete') return own.value.file.athlete;
-  return orFail(decodeAthlete(unchecked));
+  return valueOrExit(decodeAthlete(unchecked));
 }
 
 /** Weeks without reasons: what is planned, which muscles it counts toward, how long it takes. */
@@ -83,13 +83,13 @@ function weeksOf(blockPlan: BlockPlan) {
 
 async function main(given: readonly string[]): Promise<unknown> {
   const [command, file, flag, athleteFile] = given;
-  if (command === 'schema') return jsonSchemas()[file ?? 'block'] ?? fail(USAGE);
+  if (command === 'schema') return jsonSchemas()[file ?? 'block'] ?? exitWith(USAGE);
   const done = await filesCommand(given, (of, startDate) =>
-    of === undefined ? somebody(startDate) : athleteOf(of, { startDate }),
+    of === undefined ? defaultAthlete(startDate) : athleteOf(of, { startDate }),
   );
   if (done !== undefined) return done;
   if (command === undefined || file === undefined || (flag !== undefined && flag !== '--athlete'))
-    return fail(USAGE);
+    return exitWith(USAGE);
   const block = blockOf(file);
   const athlete = athleteOf(athleteFile, block);
   const exercises = catalogueWith([]).find;
@@ -98,7 +98,7 @@ async function main(given: readonly string[]): Promise<unknown> {
     case 'unfold':
       return { name: block.name, weeks: weeksOf(blockPlan) };
     case 'check':
-      return check({ block, athlete, blockPlan, exercises }).map(
+      return runChecks({ block, athlete, blockPlan, exercises }).map(
         ({ id, severity, subject, detail, fixes }) => ({
           id,
           severity,
@@ -129,7 +129,7 @@ async function main(given: readonly string[]): Promise<unknown> {
         ),
       }));
     default:
-      return fail(USAGE);
+      return exitWith(USAGE);
   }
 }
 

@@ -1,32 +1,32 @@
 import type { SaveAthleteOutcome, Unanswered } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import { athlete } from '@/core/testing/fixtures';
-import { AthleteDraft, changedFields, draftOf, draftProblems, rebased } from './athlete-draft';
+import { AthleteDraft, changedFields, createDraft, draftProblems, mergeDraft } from './athlete-draft';
 import { FakeStore } from './testing/fake-world';
 
 const stored = athlete();
 
 test('fields changed elsewhere are updated; fields changed here stay', () => {
-  const mine = { ...draftOf(stored, 3), mine: { ...stored, minutes: 60 } };
+  const mine = { ...createDraft(stored, 3), mine: { ...stored, minutes: 60 } };
   expect(changedFields(mine)).toEqual(['minutes']);
-  const after = rebased(mine, { ...stored, name: 'New Name' }, 4);
+  const after = mergeDraft(mine, { ...stored, name: 'New Name' }, 4);
   expect(after).toMatchObject({ revision: 4, collisions: [], mine: { name: 'New Name', minutes: 60 } });
   expect(changedFields(after)).toEqual(['minutes']);
 });
 
 test('a field changed on both sides is a conflict, unless both set the same value', () => {
-  const mine = { ...draftOf(stored, 3), mine: { ...stored, minutes: 60 } };
-  expect(rebased(mine, { ...stored, minutes: 90 }, 4)).toMatchObject({
+  const mine = { ...createDraft(stored, 3), mine: { ...stored, minutes: 60 } };
+  expect(mergeDraft(mine, { ...stored, minutes: 90 }, 4)).toMatchObject({
     collisions: ['minutes'],
     mine: { minutes: 60 },
   });
-  expect(rebased(mine, { ...stored, minutes: 60 }, 4).collisions).toEqual([]);
+  expect(mergeDraft(mine, { ...stored, minutes: 60 }, 4).collisions).toEqual([]);
 });
 
 test('problems are found by path', () => {
-  const wrong = { ...draftOf(stored, 0), mine: { ...stored, name: ' ', places: [] } };
+  const wrong = { ...createDraft(stored, 0), mine: { ...stored, name: ' ', places: [] } };
   expect([...draftProblems(wrong, decodeAthlete).keys()]).toEqual(['name', 'places']);
-  expect(draftProblems(draftOf(stored, 0), decodeAthlete).size).toBe(0);
+  expect(draftProblems(createDraft(stored, 0), decodeAthlete).size).toBe(0);
 });
 
 describe('the draft of a page', () => {

@@ -20,7 +20,7 @@ export interface Draft {
 
 const FIELDS = (athlete: Athlete) => Object.keys(athlete) as (keyof Athlete)[];
 
-export function draftOf(athlete: Athlete, revision: number): Draft {
+export function createDraft(athlete: Athlete, revision: number): Draft {
   return { base: athlete, revision, mine: athlete, collisions: [] };
 }
 
@@ -33,7 +33,7 @@ export function changedFields({ base, mine }: Draft): readonly (keyof Athlete)[]
  * The draft merged with what somebody else saved meanwhile: their value where only they changed a field, mine where I
  * did.
  */
-export function rebased(draft: Draft, theirs: Athlete, revision: number): Draft {
+export function mergeDraft(draft: Draft, theirs: Athlete, revision: number): Draft {
   const changed = changedFields(draft);
   const mine = { ...theirs, ...Object.fromEntries(changed.map((field) => [field, draft.mine[field]])) };
   const collisions = changed.filter(
@@ -86,7 +86,7 @@ export class AthleteDraft {
   ) {
     this.key = draftKey(data.athlete.id);
     this.state = {
-      draft: draftOf(data.athlete, data.revision),
+      draft: createDraft(data.athlete, data.revision),
       status: 'idle',
       notice: null,
       generation: 0,
@@ -119,14 +119,14 @@ export class AthleteDraft {
 
   discard(): void {
     const { draft, generation } = this.state;
-    this.put({ draft: draftOf(draft.base, draft.revision), generation: generation + 1, notice: null });
+    this.put({ draft: createDraft(draft.base, draft.revision), generation: generation + 1, notice: null });
     this.keepSafe();
   }
 
   /** Takes over a value saved elsewhere on the page, such as a measured body weight. */
   adopt(revision: number, part: Partial<Athlete>): void {
     const { draft } = this.state;
-    this.put({ draft: rebased(draft, { ...draft.base, ...part }, revision) });
+    this.put({ draft: mergeDraft(draft, { ...draft.base, ...part }, revision) });
     this.keepSafe();
   }
 
@@ -147,7 +147,7 @@ export class AthleteDraft {
         break;
       }
       case 'stale': {
-        const next = rebased(this.state.draft, outcome.theirs, outcome.revision);
+        const next = mergeDraft(this.state.draft, outcome.theirs, outcome.revision);
         this.put({
           status: 'idle',
           draft: next,
@@ -165,7 +165,7 @@ export class AthleteDraft {
   /** The draft after a save: what was typed during the save is applied on top. */
   private onTop(sent: Draft, kept: Athlete, revision: number): Draft {
     const { mine } = this.state.draft;
-    return mine === sent.mine ? draftOf(kept, revision) : { base: kept, revision, mine, collisions: [] };
+    return mine === sent.mine ? createDraft(kept, revision) : { base: kept, revision, mine, collisions: [] };
   }
 
   private async leftOver(decode: DecodeAthlete): Promise<Draft | undefined> {
@@ -176,7 +176,7 @@ export class AthleteDraft {
       const [base, mine] = [decode(left.base), decode(left.mine)];
       if (!base.ok || !mine.ok) return undefined;
       const draft: Draft = { base: base.value, mine: mine.value, revision: left.revision, collisions: [] };
-      return rebased(draft, this.data.athlete, this.data.revision);
+      return mergeDraft(draft, this.data.athlete, this.data.revision);
     } catch {
       return undefined;
     }

@@ -14,12 +14,12 @@ import {
   type Catalogue,
   cutsIssued,
   type Edit,
-  historyOf,
   isWithoutReasons,
   ok,
-  pageStateOf,
+  pageState,
   type Result,
   refused,
+  replayHistory,
   withChanges,
 } from '@/core';
 import {
@@ -29,10 +29,10 @@ import {
   type Judged,
   type Notice,
   type QueuedStep,
-  savingOf,
+  savingState,
 } from './block-state';
 import { Derived } from './derived';
-import { afterStanding, historyEdit, isOfAWeek, takeStep, withoutSteps, withSteps } from './document';
+import { afterAccepted, applyStep, changesOverrides, historyEdit, withoutSteps, withSteps } from './document';
 import type { Ports } from './ports';
 import { type QueueState, type Reply, SyncQueue } from './sync-queue';
 
@@ -70,7 +70,7 @@ export class BlockSession {
         confirmed: block,
         revision,
         block,
-        history: historyOf(data.history),
+        history: replayHistory(data.history),
         tookIn: false,
         problems: [],
       },
@@ -97,7 +97,7 @@ export class BlockSession {
     if (left.length === 0) return;
     for (const { id, edit } of left) this.mine.set(id, edit);
     const document = left.reduce((before, step) => {
-      const taken = takeStep(before, step);
+      const taken = applyStep(before, step);
       return taken.ok ? taken.value : before;
     }, this.state.document);
     this.put({ document });
@@ -155,7 +155,7 @@ export class BlockSession {
 
   /** Merges what others have done since; stays silent if it cannot. */
   async reload(): Promise<void> {
-    const page = pageStateOf(this.state.training);
+    const page = pageState(this.state.training);
     const said = await this.server.reload(page).catch(() => undefined);
     if (said?.status === 'whole') this.takeWhole(said.training);
     else if (said?.status === 'changes') await this.takeChanges(said.changes, page);
@@ -167,7 +167,7 @@ export class BlockSession {
       const sent = proposals.map(
         ({ id }): SentAnswer => ({ id, outcome: choice === null ? outcome : 'changed', choice }),
       );
-      const page = pageStateOf(this.state.training);
+      const page = pageState(this.state.training);
       const said = await this.server.answer(sent, page);
       if (said.status !== 'answered') return said;
       await this.takeChanges(said.changes, page);
@@ -232,7 +232,7 @@ export class BlockSession {
 
   /** The block with a previewed edit and its consequences; or why the edit is invalid. */
   lookAt(edit: Edit): Result<Judged> {
-    const taken = takeStep(this.state.document, { id: '', action: 'do', edit });
+    const taken = applyStep(this.state.document, { id: '', action: 'do', edit });
     if (!taken.ok) return taken;
     const { block } = taken.value;
     const { training } = this.state;
@@ -242,7 +242,7 @@ export class BlockSession {
   private step(action: SentStep['action'], edit: Edit): Result<null> {
     if (this.shared?.may === 'read') return refused({ code: 'to-read', path: '', coach: this.shared.coach });
     const id = this.ports.newId();
-    const taken = takeStep(this.state.document, { id, action, edit });
+    const taken = applyStep(this.state.document, { id, action, edit });
     if (!taken.ok) return taken;
     this.mine.set(id, edit);
     this.put({ document: taken.value });
@@ -290,7 +290,8 @@ export class BlockSession {
     if (said.status === 'refused')
       this.put({ document: withoutSteps(this.state.document, 1, left, said.problems) });
     // A sent week follows its own overrides.
-    if (this.state.training.issued.length > 0 && sent.some(({ edit }) => isOfAWeek(edit))) void this.reload();
+    if (this.state.training.issued.length > 0 && sent.some(({ edit }) => changesOverrides(edit)))
+      void this.reload();
     return { status: 'taken', ids: [...ids, ...dropped] };
   }
 
@@ -304,7 +305,7 @@ export class BlockSession {
     const { document } = this.state;
     // Steps between the base and the confirmed revision are known already.
     const fresh = steps.slice(Math.max(0, document.revision - base));
-    const next = afterStanding(document, revision, fresh, this.mine, waiting);
+    const next = afterAccepted(document, revision, fresh, this.mine, waiting);
     if (next !== undefined) {
       for (const { id } of steps) this.mine.delete(id);
       // Steps that an earlier page had already saved were applied again when they were restored.
@@ -350,7 +351,7 @@ export class BlockSession {
   }
 
   private takeQueue({ waiting, sending, isStored }: QueueState<QueuedStep>): void {
-    this.put({ pending: waiting, isStored, saving: savingOf(sending, this.savedAt) });
+    this.put({ pending: waiting, isStored, saving: savingState(sending, this.savedAt) });
   }
 
   private put(part: Partial<BlockState>): void {

@@ -91,7 +91,7 @@ export interface Judged {
 }
 
 /** The document's saving state, from its queue. @param at when it was last saved; null: not on this page */
-export function savingOf(sending: QueueState<QueuedStep>['sending'], at: number | null): Saving {
+export function savingState(sending: QueueState<QueuedStep>['sending'], at: number | null): Saving {
   switch (sending.status) {
     case 'clear':
       return { status: 'saved', at };

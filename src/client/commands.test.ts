@@ -1,4 +1,4 @@
-import { BLOCK_COMMAND_NAMES, commandFacts, FACES, isOn, isPressed } from './commands';
+import { BLOCK_COMMAND_NAMES, commandFacts, FACES, isOnTab, isPressed } from './commands';
 
 const pressed = (key: string, ...held: readonly ('alt' | 'ctrl' | 'meta' | 'shift')[]) => ({
   key,
@@ -28,7 +28,7 @@ test.each([
 
 test('no two commands of a tab share a shortcut', () => {
   for (const face of FACES) {
-    const chords = BLOCK_COMMAND_NAMES.filter((command) => isOn(command, face)).flatMap((command) =>
+    const chords = BLOCK_COMMAND_NAMES.filter((command) => isOnTab(command, face)).flatMap((command) =>
       commandFacts(command).keys.split(', '),
     );
     const named = chords.filter((chord) => chord !== '');

@@ -50,7 +50,7 @@ export function commandFacts(command: BlockCommand): CommandFacts {
 }
 
 /** Whether a command belongs to a tab. */
-export function isOn(command: BlockCommand, face: Face): boolean {
+export function isOnTab(command: BlockCommand, face: Face): boolean {
   return commandFacts(command).faces?.includes(face) ?? true;
 }
 
@@ -58,10 +58,10 @@ type Pressed = Pick<KeyboardEvent, 'key' | 'altKey' | 'ctrlKey' | 'metaKey' | 's
 
 /** Whether a key event matches a shortcut: `Alt H`, or any of `Ctrl Y, Ctrl Shift Z`. */
 export function isPressed(event: Pressed, keys: string): boolean {
-  return keys.split(', ').some((chord) => isChord(event, chord));
+  return keys.split(', ').some((chord) => matchesShortcut(event, chord));
 }
 
-function isChord(event: Pressed, chord: string): boolean {
+function matchesShortcut(event: Pressed, chord: string): boolean {
   const parts = chord.split(' ');
   const [alt, control, shift] = ['Alt', 'Ctrl', 'Shift'].map((name) => parts.includes(name));
   return (

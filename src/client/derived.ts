@@ -3,9 +3,9 @@ import {
   type BlockPlan,
   type Catalogue,
   catalogueWith,
-  check,
   type Finding,
   Memo,
+  runChecks,
   type Training,
   unfold,
 } from '@/core';
@@ -52,5 +52,5 @@ function checked(
   blockPlan: BlockPlan,
   { find: exercises }: Catalogue,
 ): readonly Finding[] {
-  return check({ block, athlete, blockPlan, exercises });
+  return runChecks({ block, athlete, blockPlan, exercises });
 }

@@ -15,7 +15,7 @@ export interface DocumentState {
 }
 
 /** Applies a step on this page. */
-export function takeStep(state: DocumentState, step: SentStep): Result<DocumentState> {
+export function applyStep(state: DocumentState, step: SentStep): Result<DocumentState> {
   const applied = applyEdit(state.block, step.edit);
   if (!applied.ok) return applied;
   const { block, inverse } = applied.value;
@@ -34,7 +34,7 @@ export function historyEdit({ history }: DocumentState, action: 'undo' | 'redo')
  * @param waiting this page's steps that are still unsaved afterwards
  * @returns undefined if the steps do not fit the confirmed block: then the whole must be loaded
  */
-export function afterStanding(
+export function afterAccepted(
   state: DocumentState,
   revision: number,
   steps: readonly StandingStep[],
@@ -81,7 +81,7 @@ export function withoutSteps(
 }
 
 /** Whether an edit changes the overrides of single weeks. */
-export function isOfAWeek(edit: Edit): boolean {
-  if (edit.kind === 'batch') return edit.edits.some(isOfAWeek);
+export function changesOverrides(edit: Edit): boolean {
+  if (edit.kind === 'batch') return edit.edits.some(changesOverrides);
   return (edit.kind === 'session/set' || edit.kind === 'slot/set') && edit.field === 'weeks';
 }

@@ -50,7 +50,7 @@ const NAME = 'ladder/floor';
  * Everything this phone has to send, for any session: each page of the app sends what another has left.
  * @param onRecalled called when the week of an item has been recalled
  */
-export function floorQueue(
+export function trainingQueue(
   server: FloorServer,
   ports: Ports,
   onRecalled: (ref: SessionRef) => void = () => {},
@@ -90,7 +90,7 @@ async function sendFirst(
   if (first === undefined) return { status: 'taken', ids: [] };
   if (first.kind === 'check-in') {
     const said = await server.checkIn(first.checkIn);
-    return said.status === 'taken' ? { status: 'taken', ids: [first.id] } : unanswered(said);
+    return said.status === 'taken' ? { status: 'taken', ids: [first.id] } : unansweredIds(said);
   }
   const { ref, localDate } = first;
   const isSame = isOf(ref);
@@ -108,11 +108,11 @@ async function sendFirst(
     case 'to read':
       return { status: 'taken', ids: [], refused: sent.map(({ id }) => ({ id, why: 'gone' })) };
     default:
-      return unanswered(said);
+      return unansweredIds(said);
   }
 }
 
-function unanswered(said: Unanswered): Reply {
+function unansweredIds(said: Unanswered): Reply {
   if (said.status === 'malformed' || said.status === 'to read') return { status: 'malformed' };
   return { status: 'later', because: said.status };
 }

@@ -1,6 +1,6 @@
 import type { CheckIn, LoggedSet, LogOutcome, Outgoing, SessionNote, Unanswered } from '@/core';
 import { calm, FakeBrowser } from './testing/fake-world';
-import { floorQueue, type SessionRef } from './training-queue';
+import { type SessionRef, trainingQueue } from './training-queue';
 import { FloorSession } from './training-session';
 
 const set = (setId: string, reps = 8) => ({
@@ -236,7 +236,7 @@ describe('one queue per phone', () => {
 
   test('sends a check-in once', async () => {
     const { server, ports, checkIns } = phone();
-    const queue = floorQueue(server, ports);
+    const queue = trainingQueue(server, ports);
     await queue.start();
     const checkIn = { id: 'c1', date: '2026-11-24' } as CheckIn;
     await queue.add({ id: 'c1', localDate: checkIn.date, kind: 'check-in', checkIn });

@@ -15,9 +15,9 @@ import {
   type FloorItem,
   type FloorQueue,
   type FloorServer,
-  floorQueue,
   isOf,
   type SessionRef,
+  trainingQueue,
 } from './training-queue';
 
 type FloorWork =
@@ -72,7 +72,7 @@ export class FloorSession {
     private readonly ports: Ports,
     private readonly today: () => LocalDate,
   ) {
-    this.queue = floorQueue(server, ports, (ref) => {
+    this.queue = trainingQueue(server, ports, (ref) => {
       if (ref.issuedWeekId === data.ref.issuedWeekId) this.put({ recalled: true });
     });
     this.doneKey = `ladder/done/${data.workoutId}`;

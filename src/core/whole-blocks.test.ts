@@ -7,12 +7,12 @@ import { fromTemplate } from './block/templates/from-template';
 import { TEMPLATES } from './block/templates/shipped';
 import { addDays } from './calendar';
 import { catalogueWith } from './exercises/catalogue';
-import { check } from './findings/registry';
+import { runChecks } from './findings/registry';
 import { PLACE_KINDS, presetPlace } from './loading/place-presets';
 import { EMPTY_LOG, type Log } from './log/log';
 import type { IssuedWeek } from './plan/week-state';
 import { LOAD_RULES } from './progression/load-rules/registry';
-import { DELOAD_KINDS, deloadStart } from './recovery/deload/deload';
+import { DELOAD_KINDS, defaultDeload } from './recovery/deload/deload';
 import { startOf, TECHNIQUE_KINDS } from './techniques/registry';
 import { athlete, type Doing, performWeek } from './testing/fixtures';
 import { writtenOut } from './testing/written-out';
@@ -54,7 +54,7 @@ function blockOf(at: number, person: ReturnType<typeof athlete>): Block {
     ...laid,
     weeks: 3,
     rir: { first: turn([3, 4, 2], at), last: turn([1, 0], at) },
-    deload: [deloadStart(turn(DELOAD_KINDS, at)), deloadStart(turn(DELOAD_KINDS, at + 3))].slice(
+    deload: [defaultDeload(turn(DELOAD_KINDS, at)), defaultDeload(turn(DELOAD_KINDS, at + 3))].slice(
       0,
       1 + (at % 2),
     ),
@@ -116,7 +116,7 @@ function run(at: number): string {
   });
   return writtenOut(
     blockPlan,
-    check({ block: made, athlete: person, blockPlan, exercises: catalogue.find }),
+    runChecks({ block: made, athlete: person, blockPlan, exercises: catalogue.find }),
     [state.issued.length + 1],
   );
 }

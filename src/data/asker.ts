@@ -14,7 +14,7 @@ export function actorOf({ coachId, actorId }: Asker): string {
  * The condition that limits a query to the asker's rows.
  * @throws TypeError if an id is not text: the database would match a number with every id that starts with it
  */
-export function own<T extends object>(asker: Asker, where?: T): T & { coachId: string } {
+export function ownRows<T extends object>(asker: Asker, where?: T): T & { coachId: string } {
   for (const [field, value] of Object.entries(where ?? {}))
     if (isIdField(field) && !isText(value)) throw new TypeError(`${field} is no id: ${typeof value}`);
   return { ...(where ?? ({} as T)), coachId: asker.coachId };

@@ -17,17 +17,17 @@ function connect(): Sequelize {
     logging: false,
     timezone: '+00:00',
     define: { underscored: true, timestamps: false },
-    dialectOptions: { connectTimeout: 3000, supportBigNumbers: true, jsonStrings: true, ...sealed() },
+    dialectOptions: { connectTimeout: 3000, supportBigNumbers: true, jsonStrings: true, ...tlsOptions() },
     pool: { max: 10, min: 0, acquire: 5000, idle: 30_000 },
   });
-  if (hosts.length > 1) sequelize.addHook('beforeConnect', (config) => goTo(hosts, config));
+  if (hosts.length > 1) sequelize.addHook('beforeConnect', (config) => connectToNode(hosts, config));
   // Strict mode, whatever the server's setting: values that do not fit their column, and invalid dates, are refused.
   sequelize.addHook('afterConnect', (connection) => settle(connection as Connection, hosts.length > 1));
   keepQuiet(sequelize);
   return sequelize;
 }
 
-function sealed() {
+function tlsOptions() {
   const file = process.env.DATABASE_CA;
   if (file === undefined) return {};
   return { ssl: { ca: readFileSync(file, 'utf8'), minVersion: 'TLSv1.2', verifyIdentity: true } };
@@ -73,7 +73,7 @@ const PROBE_MS = 800;
 let turn = 0;
 
 /** Connects to the next node that answers; to the first if none does. */
-async function goTo(
+async function connectToNode(
   hosts: readonly string[],
   config: { host?: string; port?: number | string },
 ): Promise<void> {
@@ -170,7 +170,7 @@ export async function transact<T>(
     try {
       return await database().transaction(options, work);
     } catch (error) {
-      if (left === 0 || !isInTheWay(error)) throw error;
+      if (left === 0 || !isDeadlock(error)) throw error;
       await wait(Math.random() * 60 * (TRIES - left));
     }
   }
@@ -179,7 +179,7 @@ export async function transact<T>(
 /** Errors of a deadlock, also between two nodes of a cluster, where one is told at commit. */
 const IN_THE_WAY = ['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT'];
 
-function isInTheWay(error: unknown): boolean {
+function isDeadlock(error: unknown): boolean {
   return isOf(error, IN_THE_WAY);
 }
 

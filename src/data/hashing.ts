@@ -37,7 +37,7 @@ async function inTurn<T>(work: () => Promise<T>): Promise<T> {
  * A password's Argon2id hash for storage.
  * @throws Busy if too many are being hashed
  */
-export function hashed(password: string): Promise<string> {
+export function hashPassword(password: string): Promise<string> {
   return inTurn(() => hash(password));
 }
 
@@ -54,7 +54,7 @@ export function matches(kept: string, password: string): Promise<boolean> {
  * once.
  * @throws Busy if too many are being hashed
  */
-export function hashedAlike(codes: readonly string[]): Promise<readonly string[]> {
+export function hashWithSameSalt(codes: readonly string[]): Promise<readonly string[]> {
   const salt = randomBytes(16);
   return Promise.all(codes.map((code) => inTurn(() => hash(code, { salt }))));
 }
@@ -64,7 +64,7 @@ export function hashedAlike(codes: readonly string[]): Promise<readonly string[]
  * @param kept one of them
  * @throws Busy if too many are being hashed
  */
-export function hashedAs(kept: string, code: string): Promise<string> {
+export function hashCodes(kept: string, code: string): Promise<string> {
   // $argon2id$v=19$m=…,t=…,p=…$salt$hash
   const salt = Buffer.from(kept.split('$')[4] ?? '', 'base64');
   return inTurn(() => hash(code, { salt }));

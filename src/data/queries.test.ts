@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize';
-import { catalogueWith, pageStateOf } from '@/core';
+import { catalogueWith, pageState } from '@/core';
 import { athleteFile } from './archive/archive-out';
 import { closeDatabase, database } from './database';
 import { multiply } from './demo/multiply';
@@ -7,30 +7,30 @@ import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
 import { athleteNames, findAthlete, placesOf, saveAthlete } from './repositories/athletes';
 import { saveSteps } from './repositories/blocks';
-import { blocksOf } from './repositories/blocks-life';
+import { listBlocks } from './repositories/blocks-life';
 import { calendarLinks, calendarOf } from './repositories/calendar-links';
 import { pendingCalls } from './repositories/calls';
 import { reloadTraining } from './repositories/changes';
 import { coachByEmail, signIn } from './repositories/coaches';
-import { deedsOf, did } from './repositories/deeds';
+import { listActivity, recordActivity } from './repositories/deeds';
 import { entriesOf } from './repositories/entries';
 import { exerciseUses } from './repositories/exercises';
-import { floorWeeks } from './repositories/floor-weeks';
-import { houseOf } from './repositories/houses';
+import { listSentWeeks } from './repositories/floor-weeks';
+import { findTeam } from './repositories/houses';
 import { importNames } from './repositories/import-names';
-import { weekLines } from './repositories/issuing';
+import { weekNotes } from './repositories/issuing';
 import { lastDoneElsewhere } from './repositories/last-done';
-import { keepWork } from './repositories/logging';
+import { storeWork } from './repositories/logging';
 import { findMeasurements } from './repositories/measurements';
 import { ownExercises } from './repositories/own-exercises';
 import { unseenPain } from './repositories/pain';
-import { inviteAthlete, joinBy, phoneOf, phonesOf } from './repositories/phones';
-import { refusedOf } from './repositories/refused-items';
+import { findPhone, inviteAthlete, listPhones, signInPhone } from './repositories/phones';
+import { listRefused } from './repositories/refused-items';
 import { findRevisions } from './repositories/revisions';
-import { givenSince, roster, waiting } from './repositories/roster';
-import { catchUp, dayRound } from './repositories/rounds';
-import { askerOf, sessionsOf } from './repositories/sessions';
-import { actingOn, sharesOf, shownTo } from './repositories/sharing';
+import { answersSince, roster, waiting } from './repositories/roster';
+import { refreshChangedBlocks, refreshDueBlocks } from './repositories/rounds';
+import { findSessionCoach, listSessions } from './repositories/sessions';
+import { actingAs, listShares, sharedWith } from './repositories/sharing';
 import { dayAnswers } from './repositories/steering';
 import { findExposures } from './repositories/strength';
 import { blocksToCopy, ownTemplates } from './repositories/templates';
@@ -67,69 +67,69 @@ async function everything(): Promise<void> {
   const asker = await coachByEmail(DEMO_COACH.email);
   const signedIn = await signIn(DEMO_COACH.email, DEMO_COACH.password, now);
   if (asker === undefined || signedIn.status !== 'signed in') throw new Error('nobody there');
-  const coach = await askerOf(signedIn.token, now);
+  const coach = await findSessionCoach(signedIn.token, now);
   if (coach === undefined) throw new Error('no session');
-  await sessionsOf(coach, signedIn.token, now);
-  const shown = await shownTo({ ...coach, isShown: true });
-  await catchUp(coach, [...shown.keys()], now);
+  await listSessions(coach, signedIn.token, now);
+  const shown = await sharedWith({ ...coach, isShown: true });
+  await refreshChangedBlocks(coach, [...shown.keys()], now);
   const lines = await roster(coach, shown);
   await waiting(coach, ['pain'], shown);
-  await givenSince(coach, new Date(0), shown);
+  await answersSince(coach, new Date(0), shown);
   await athleteNames(coach);
   await placesOf(coach);
   await ownTemplates(coach);
   await blocksToCopy(coach);
-  await houseOf(coach);
+  await findTeam(coach);
   await importNames(coach);
   await exerciseUses(coach, 'leg-press');
   const line = lines.find(({ name }) => name.startsWith('Maren'));
   const { athleteId = '', block } = line ?? {};
   const blockId = block?.id ?? '';
-  await actingOn({ ...coach, isShown: true }, { blockId });
+  await actingAs({ ...coach, isShown: true }, { blockId });
   const found = await findAthlete(coach, athleteId);
   const training = await findTraining(coach, blockId);
   if (found === undefined || training === undefined) throw new Error('no athlete');
   const own = await ownExercises(coach);
   for (const ask of [
-    () => blocksOf(coach, athleteId),
+    () => listBlocks(coach, athleteId),
     () => findMeasurements(coach, athleteId),
-    () => phonesOf(coach, athleteId, now),
+    () => listPhones(coach, athleteId, now),
     () => calendarLinks(coach, athleteId),
-    () => sharesOf(coach, athleteId),
-    () => deedsOf(coach, athleteId),
+    () => listShares(coach, athleteId),
+    () => listActivity(coach, athleteId),
     () => dayAnswers(coach, blockId),
     () => findExposures(coach, found.athlete, catalogueWith(own)),
-    () => weekLines(coach, blockId),
+    () => weekNotes(coach, blockId),
     () => unseenPain(coach, athleteId),
-    () => refusedOf(coach, athleteId),
+    () => listRefused(coach, athleteId),
     () => findHistory(coach, blockId),
     () => findRevisions(coach, blockId),
     () => pendingCalls(coach, blockId, now),
     () => newestIssued({ ...coach, athleteId }),
-    () => reloadTraining(coach, blockId, pageStateOf(training)),
-    () => floorWeeks(coach, blockId),
+    () => reloadTraining(coach, blockId, pageState(training)),
+    () => listSentWeeks(coach, blockId),
     () => lastDoneElsewhere(coach, athleteId, ['leg-press'], blockId),
     () => calendarOf(coach, athleteId),
     () => athleteFile(coach, athleteId),
     () => entriesOf(coach, training.log.workouts[0]?.id ?? ''),
     () => saveAthlete(coach, found.athlete, found.revision, now),
-    () => did(coach, { blockId }, { what: 'measured', about: '' }, now),
+    () => recordActivity(coach, { blockId }, { what: 'measured', about: '' }, now),
   ] as (() => Promise<unknown>)[])
     await ask();
   const edit = { kind: 'block/set', field: 'name', value: 'Another' } as const;
   await saveSteps(coach, blockId, training.revision, [{ id: 'step-x', action: 'do', edit }], now);
   const invite = await inviteAthlete(coach, athleteId, now);
-  const joined = await joinBy(invite?.token ?? '', 'a phone', now);
-  if (joined.status === 'joined') await phoneOf(joined.token, now);
+  const joined = await signInPhone(invite?.token ?? '', 'a phone', now);
+  if (joined.status === 'joined') await findPhone(joined.token, now);
   const week = training.issued.at(-1);
   const session = week?.plan.sessions[0];
-  await keepWork(
+  await storeWork(
     coach,
     { issuedWeekId: week?.id ?? '', sessionId: session?.sessionId ?? '' },
     { localDate: '2026-11-27', sets: [], finish: true, soreness: [], ramps: [], notes: [] },
     now,
   );
-  await dayRound(now, undefined, false);
+  await refreshDueBlocks(now, undefined, false);
 }
 
 test('no query scans a table that grows', async () => {

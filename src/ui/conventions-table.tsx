@@ -3,11 +3,11 @@
 import { Button, Table, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import {
-  boundsOf,
   CONVENTIONS,
   type ConventionId,
   type ConventionOrigin,
   type Conventions,
+  conventionBounds,
   type Problem,
   withConvention,
 } from '@/core';
@@ -104,7 +104,7 @@ function Line({ id, value, otherwise, onSet }: LineProps) {
   const usual = figure(otherwise.value, PLACES);
   const keep = () => {
     if (typed === null) return;
-    const read = readNumber(typed, { field: name, ...boundsOf(id) });
+    const read = readNumber(typed, { field: name, ...conventionBounds(id) });
     const problems = read.ok ? onSet(read.value) : read.problems;
     setProblem(problems[0] ?? null);
     if (problems.length === 0) setTyped(null);

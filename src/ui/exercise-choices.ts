@@ -4,7 +4,7 @@ import {
   type Exercise,
   type Joint,
   type LocalDate,
-  lacking,
+  missingEquipment,
   type Phase,
   type Place,
   payoff,
@@ -55,7 +55,7 @@ export function exerciseChoices(
   const phase = phaseOn(athlete, today);
   const irritated = new Set(athlete.joints.map(({ joint }) => joint));
   const seen = catalogue.list.map((exercise) => {
-    const missing = lacking(exercise, place);
+    const missing = missingEquipment(exercise, place);
     const sore = exercise.joints.filter((joint) => irritated.has(joint));
     const shelf = missing.length > 0 ? 2 : sore.length > 0 ? 1 : 0;
     const movers = `${primeMovers(exercise).join(', ')} · ${exercise.equipment[0] ?? ''}`;

@@ -1,7 +1,7 @@
 'use client';
 
 import { NativeSelect } from '@mantine/core';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 import classes from './form.module.css';
 
 export { classes as formClasses };
@@ -34,7 +34,7 @@ interface LineProps {
 }
 
 /** A label and its control on one row, with a problem right below. */
-export function Line({ label, htmlFor, problem, children }: LineProps) {
+export function FormRow({ label, htmlFor, problem, children }: LineProps) {
   return (
     <div className={classes.line}>
       {htmlFor === undefined ? (
@@ -66,14 +66,14 @@ interface ChoiceProps<T extends string> {
 }
 
 /** One of a few options. */
-export function Choose<T extends string>({ label, id, value, options, names, onValue }: ChoiceProps<T>) {
+export function SelectField<T extends string>({ label, id, value, options, names, onValue }: ChoiceProps<T>) {
   return (
     <NativeSelect
       id={id}
       aria-label={label}
       value={value}
       onChange={(event) => onValue(event.target.value as T)}
-      data={options.map((option) => ({ value: option, label: names?.(option) ?? shown(option) }))}
+      data={options.map((option) => ({ value: option, label: names?.(option) ?? screenWord(option) }))}
     />
   );
 }

@@ -6,6 +6,6 @@ export type JsonText<T> = string & { readonly of?: T };
  * costs more than the rest of a page.
  * @param value plain: without dates, maps or functions
  */
-export function jsonText<T>(value: T): JsonText<T> {
+export function toJsonText<T>(value: T): JsonText<T> {
   return JSON.stringify(value) as JsonText<T>;
 }

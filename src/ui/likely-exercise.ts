@@ -8,13 +8,13 @@ export interface Likely {
   readonly how: 'known' | 'remembered' | 'likely' | 'unknown';
 }
 
-export type LikelyExercise = typeof likelyExercise;
+export type LikelyExercise = typeof guessExercise;
 
 /**
  * The exercise a name most likely means: as remembered, by exact name, or by similarity.
  * @param name lower case, single spaces
  */
-export function likelyExercise(
+export function guessExercise(
   name: string,
   catalogue: Catalogue,
   remembered: Readonly<Record<string, string>>,

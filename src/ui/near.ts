@@ -5,7 +5,10 @@ import type { Found, Named } from './search-by-name';
 const THRESHOLD = 0.34;
 
 /** Names similar to a text, nearest first. */
-export default function near<T extends Named>(list: readonly T[], search: string): readonly Found<T>[] {
+export default function findSimilar<T extends Named>(
+  list: readonly T[],
+  search: string,
+): readonly Found<T>[] {
   const fuse = new Fuse(list, {
     keys: ['label', 'names'],
     threshold: THRESHOLD,

@@ -41,7 +41,7 @@ const Giving = createContext<Giver>(NOBODY);
 const Holding = createContext<Holder>({ ...NOBODY, scope: null, open: false, setOpen: () => undefined });
 
 /** Provides the palette's scope to the screens below it. */
-export function PaletteHolder({ children }: { readonly children: React.ReactNode }) {
+export function PaletteProvider({ children }: { readonly children: React.ReactNode }) {
   const [scope, setScope] = useState<PaletteScope | null>(null);
   const [open, setOpen] = useState(false);
   const commands = useRef<readonly Command[]>([]);

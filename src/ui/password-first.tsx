@@ -15,7 +15,7 @@ interface PasswordHolderProps {
 }
 
 /** Content that can ask for the password: see useAction. */
-export function PasswordHolder({ tell, children }: PasswordHolderProps) {
+export function PasswordProvider({ tell, children }: PasswordHolderProps) {
   const [answer, setAnswer] = useState<((isTold: boolean) => void) | null>(null);
   const ask = useCallback(() => new Promise<boolean>((resolve) => setAnswer(() => resolve)), []);
   const end = (isTold: boolean) => {
@@ -36,7 +36,7 @@ export function useAskPassword(): () => Promise<boolean> {
 }
 
 /** Whether an answer requires the password first. */
-export function isPasswordFirst(answer: unknown): boolean {
+export function needsPassword(answer: unknown): boolean {
   const { status } = (answer ?? {}) as Partial<Unsure>;
   return status === 'password first';
 }

@@ -1,6 +1,6 @@
 import { catalogueWith } from '@/core';
 import { searchNames } from '@/core/names';
-import near from './near';
+import findSimilar from './near';
 import { findNamed } from './search-by-name';
 
 const list = catalogueWith([]).list.map(({ id, name, equipment }) => ({
@@ -9,7 +9,7 @@ const list = catalogueWith([]).list.map(({ id, name, equipment }) => ({
   names: searchNames({ id, name }),
   facts: equipment.join(' '),
 }));
-const first = (search: string) => findNamed(list, search, near)[0];
+const first = (search: string) => findNamed(list, search, findSimilar)[0];
 
 test.each([
   ['romanian deadlift', 'stiff-leg-deadlift'],
@@ -62,7 +62,7 @@ test.each([
   ['militery press', 'standing-barbell-press'],
 ])('misspelled “%s” still finds %s', (search, id) => {
   expect(
-    findNamed(list, search, near)
+    findNamed(list, search, findSimilar)
       .slice(0, 3)
       .map(({ item }) => item.id),
   ).toContain(id);
@@ -76,13 +76,13 @@ test('a match by another name shows that name; a match by its own shows nothing'
 
 test('words match in any order, in facts too; without similarity nothing is found', () => {
   expect(first('press incline dumbbell')?.item.id).toBe('incline-dumbbell-press');
-  expect(findNamed(list, 'rings', near).every(({ item }) => item.facts.includes('rings'))).toBe(true);
-  expect(findNamed(list, 'qqqqzzzz', near)).toEqual([]);
+  expect(findNamed(list, 'rings', findSimilar).every(({ item }) => item.facts.includes('rings'))).toBe(true);
+  expect(findNamed(list, 'qqqqzzzz', findSimilar)).toEqual([]);
   // Until the matcher of misspellings has loaded, only exact spellings are found.
   expect(findNamed(list, 'bisep curl', null)).toEqual([]);
-  expect(findNamed(list, 'bisep curl', near)).not.toEqual([]);
+  expect(findNamed(list, 'bisep curl', findSimilar)).not.toEqual([]);
 });
 
 test('an empty search returns everything in the original order', () => {
-  expect(findNamed(list, '  ', near).map(({ item }) => item.id)).toEqual(list.map(({ id }) => id));
+  expect(findNamed(list, '  ', findSimilar).map(({ item }) => item.id)).toEqual(list.map(({ id }) => id));
 });

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { type RepRange, structureOf, type TechniqueParameters } from '@/core';
+import { type RepRange, type TechniqueParameters, techniqueStructure } from '@/core';
 import * as screenWords from '@/ui/words/screens/parts';
 import classes from './technique-drawing.module.css';
 import { techniqueSentence } from './words/techniques';
@@ -31,7 +31,7 @@ function gap(pause: number, ends: boolean): number {
  */
 export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingProps) {
   const hatching = useId();
-  const all = structureOf(technique, range, rest);
+  const all = techniqueStructure(technique, range, rest);
   const rounds = new Set(all.map(({ round }) => round)).size;
   const bars = all.filter(({ round }) => round <= MOST_ROUNDS);
   let x = 1;

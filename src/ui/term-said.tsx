@@ -13,7 +13,7 @@ interface TermSaidProps {
 }
 
 /** A term's meaning, shown beside it. */
-export default function TermSaid({ word, target }: TermSaidProps) {
+export default function TermExplanation({ word, target }: TermSaidProps) {
   return (
     <Tooltip
       target={target}

@@ -1,5 +1,5 @@
 'use client';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 
 import '@mantine/core/styles/Chip.layer.css';
 import { Chip } from '@mantine/core';
@@ -22,7 +22,7 @@ export function Toggles<T extends string | number>(props: TogglesProps<T>) {
       <fieldset className={classes.toggles} aria-label={label}>
         {options.map((option) => (
           <Chip key={option} value={String(option)}>
-            {names?.(option) ?? shown(String(option))}
+            {names?.(option) ?? screenWord(String(option))}
           </Chip>
         ))}
       </fieldset>
@@ -45,7 +45,7 @@ export function OneOf<T extends string>({ label, value, options, names, onValue 
       <fieldset className={classes.toggles} aria-label={label}>
         {options.map((option) => (
           <Chip key={option} value={option}>
-            {names?.(option) ?? shown(String(option))}
+            {names?.(option) ?? screenWord(String(option))}
           </Chip>
         ))}
       </fieldset>

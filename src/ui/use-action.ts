@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent, useState } from 'react';
-import { isPasswordFirst, useAskPassword } from './password-first';
+import { needsPassword, useAskPassword } from './password-first';
 
 const UNREACHABLE = { status: 'unreachable' } as const;
 /** The result if the server cannot be reached. */
@@ -18,7 +18,7 @@ export function useAction<Given extends readonly unknown[], Answer>(
   const ask = async (...given: Given): Promise<Answer | Unreachable> => {
     setBusy(true);
     const answer = await askOnce(given);
-    const isTold = isPasswordFirst(answer) && (await askPassword());
+    const isTold = needsPassword(answer) && (await askPassword());
     const last = isTold ? await askOnce(given) : answer;
     setBusy(false);
     return last;

@@ -5,7 +5,7 @@ import { startTransition, useEffect, useState } from 'react';
  * respond at once.
  * @param restMs additional time without changes: work longer than a frame waits until typing stops
  */
-export function useLater<T>(value: T, restMs = 0): T {
+export function useDeferred<T>(value: T, restMs = 0): T {
   const [later, setLater] = useState(value);
   useEffect(() => {
     if (later === value) return;

@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react';
 
 /** Which fields of a form have unreadable text; `report` is passed to `UnreadFields`. */
-export function useUnread() {
+export function useUnreadableFields() {
   const [unread, setUnread] = useState<ReadonlySet<string>>(new Set());
   const report = useCallback((field: string, isUnread: boolean) => {
     setUnread((before) => {

@@ -1,6 +1,6 @@
 'use server';
 
-import { athleteNames, namedExercises, shownTo } from '@/data';
+import { athleteNames, namedExercises, sharedWith } from '@/data';
 import type { Found } from '../../features/palette/contract';
 import { asCoach } from '../asker';
 
@@ -10,7 +10,7 @@ const NOTHING: Found = { athletes: [], exercises: [] };
 export async function find(): Promise<Found> {
   const answer = await asCoach(async (asker) => {
     const [athletes, exercises] = await Promise.all([
-      shownTo(asker).then((shown) => athleteNames(asker, [...shown.keys()])),
+      sharedWith(asker).then((shown) => athleteNames(asker, [...shown.keys()])),
       namedExercises(asker),
     ]);
     return { athletes, exercises: exercises.map(({ id, name }) => ({ id, name })) };

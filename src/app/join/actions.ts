@@ -2,12 +2,12 @@
 
 import { redirect } from 'next/navigation';
 import * as z from 'zod';
-import { isUnavailable, type Joined, joinBy, tried } from '@/data';
+import { countAttempt, isUnavailable, type Joined, signInPhone } from '@/data';
 import type { JoinAnswer } from '@/features/join/join';
 import { keepCookie } from '../cookie';
-import { formOf } from '../form-of';
-import { whereFrom } from '../from';
-import { noted } from '../noted';
+import { readForm } from '../form-of';
+import { clientOrigin } from '../from';
+import { logOutcome } from '../noted';
 
 const form = z.object({ token: z.string().trim().min(1).max(200) });
 /** The server decides when a sign-in ends; the cookie only must not expire earlier. */
@@ -17,19 +17,19 @@ const FREE_TRIES = 20;
 
 /** Signs this phone in by a link or a code, or says why not. */
 export async function joinAction(_before: JoinAnswer, data: FormData): Promise<JoinAnswer> {
-  const parsed = form.safeParse(formOf(data));
+  const parsed = form.safeParse(readForm(data));
   if (!parsed.success) return { status: 'incomplete' };
-  const { address = '', called = '' } = await whereFrom();
+  const { address = '', called = '' } = await clientOrigin();
   const now = new Date();
   let joined: Joined;
   try {
-    const seconds = await tried([{ by: `joins from ${address}`, free: FREE_TRIES }], now);
+    const seconds = await countAttempt([{ by: `joins from ${address}`, free: FREE_TRIES }], now);
     if (seconds > 0) {
-      await noted('phone', 'wait');
+      await logOutcome('phone', 'wait');
       return { status: 'wait', seconds };
     }
-    joined = await joinBy(parsed.data.token, called, now);
-    await noted('phone', joined.status);
+    joined = await signInPhone(parsed.data.token, called, now);
+    await logOutcome('phone', joined.status);
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;

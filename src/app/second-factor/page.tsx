@@ -4,14 +4,14 @@ import { redirect } from 'next/navigation';
 import { factorState } from '@/data';
 import { SecondFactor } from '@/features/account/second-factor';
 import { Entrance } from '@/ui/entrance';
-import { PasswordHolder } from '@/ui/password-first';
+import { PasswordProvider } from '@/ui/password-first';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/pages';
 import {
-  beginSecondFactor,
+  confirmPasswordAction,
   confirmSecondFactor,
   endSecondFactor,
-  tellPasswordAgain,
+  startSecondFactor,
 } from '../(coach)/account/actions';
 import { currentSession } from '../asker';
 
@@ -23,12 +23,12 @@ export default async function SecondFactorPage() {
   if (session === undefined) redirect('/sign-in');
   return (
     <Entrance>
-      <PasswordHolder tell={tellPasswordAgain}>
+      <PasswordProvider tell={confirmPasswordAction}>
         <SecondFactor
           state={await factorState(session)}
-          actions={{ begin: beginSecondFactor, confirm: confirmSecondFactor, end: endSecondFactor }}
+          actions={{ begin: startSecondFactor, confirm: confirmSecondFactor, end: endSecondFactor }}
         />
-      </PasswordHolder>
+      </PasswordProvider>
       <Link href="/desk" prefetch={false}>
         {common.toTheDesk}
       </Link>

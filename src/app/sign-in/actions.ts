@@ -3,10 +3,10 @@
 import { redirect } from 'next/navigation';
 import * as z from 'zod';
 import {
+  acceptInvite,
   addFirstCoach,
   confirmSignIn,
   isUnavailable,
-  joinHouse,
   type Opened,
   passwordBy,
   passwordProblem,
@@ -18,35 +18,35 @@ import type { CodeAnswer } from '@/features/sign-in/code-form';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
 import type { SignUpAnswer } from '@/features/sign-in/sign-up';
 import { dropCookie, keepCookie, readCookie } from '../cookie';
-import { formOf } from '../form-of';
-import { whereFrom } from '../from';
-import { noted } from '../noted';
+import { readForm } from '../form-of';
+import { clientOrigin } from '../from';
+import { logOutcome } from '../noted';
 import { ownAddress } from './own-address';
 
 const form = z.object({ email: z.string().trim().min(1).max(190), password: z.string().min(1).max(200) });
 
 /** Checks a password; signs in or says why not. */
 export async function signInAction(_before: SignInAnswer, data: FormData): Promise<SignInAnswer> {
-  const parsed = form.safeParse(formOf(data));
+  const parsed = form.safeParse(readForm(data));
   if (!parsed.success) return { status: 'incomplete' };
   let outcome: SignIn;
   try {
-    outcome = await signIn(parsed.data.email, parsed.data.password, new Date(), await whereFrom());
-    await noted('sign-in', outcome.status);
+    outcome = await signIn(parsed.data.email, parsed.data.password, new Date(), await clientOrigin());
+    await logOutcome('sign-in', outcome.status);
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
-  const to = ownAddress(formOf(data).to);
-  if (outcome.status === 'code') return awaitCode(outcome, to);
+  const to = ownAddress(readForm(data).to);
+  if (outcome.status === 'code') return goToCodeStep(outcome, to);
   if (outcome.status !== 'signed in') return outcome;
-  await remember(outcome);
+  await rememberSession(outcome);
   redirect(to);
 }
 
 /** Remembers a session that waits for its second-factor code, and leads to the code page. */
-async function awaitCode(outcome: Session, to = '/desk'): Promise<never> {
-  await remember(outcome);
+async function goToCodeStep(outcome: Session, to = '/desk'): Promise<never> {
+  await rememberSession(outcome);
   redirect(`/sign-in?to=${encodeURIComponent(to)}`);
 }
 
@@ -56,19 +56,19 @@ export async function confirmCodeAction(
   _before: CodeAnswer,
   data: FormData,
 ): Promise<CodeAnswer> {
-  const parsed = codeForm.safeParse(formOf(data));
+  const parsed = codeForm.safeParse(readForm(data));
   if (!parsed.success) return { status: 'wrong' };
   const token = (await readCookie('ladder_sign_in')) ?? '';
   let outcome: Awaited<ReturnType<typeof confirmSignIn>>;
   try {
-    outcome = await confirmSignIn(token, parsed.data.code, new Date(), await whereFrom());
-    await noted('code', outcome.status);
+    outcome = await confirmSignIn(token, parsed.data.code, new Date(), await clientOrigin());
+    await logOutcome('code', outcome.status);
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
   if (outcome.status !== 'signed in') return outcome;
-  await remember(outcome);
+  await rememberSession(outcome);
   redirect(ownAddress(to));
 }
 
@@ -85,7 +85,7 @@ async function signUp(
   data: FormData,
   add: (coach: Coach) => Promise<SignUpAnswer | null>,
 ): Promise<SignUpAnswer> {
-  const parsed = firstForm.safeParse(formOf(data));
+  const parsed = firstForm.safeParse(readForm(data));
   if (!parsed.success) return { status: 'incomplete' };
   const { name, email, password, again } = parsed.data;
   const problem = passwordProblem(password, [name, email]);
@@ -94,16 +94,16 @@ async function signUp(
   let outcome: SignIn;
   try {
     const refused = await add({ name, email, password });
-    await noted('sign-up', refused?.status ?? 'signed up');
+    await logOutcome('sign-up', refused?.status ?? 'signed up');
     if (refused !== null) return refused;
-    outcome = await signIn(email, password, new Date(), await whereFrom());
+    outcome = await signIn(email, password, new Date(), await clientOrigin());
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
-  if (outcome.status === 'code') return awaitCode(outcome);
+  if (outcome.status === 'code') return goToCodeStep(outcome);
   if (outcome.status !== 'signed in') return { status: 'taken' };
-  await remember(outcome);
+  await rememberSession(outcome);
   redirect('/desk');
 }
 
@@ -113,14 +113,14 @@ export async function firstCoachAction(_before: SignUpAnswer, data: FormData): P
 }
 
 /** Signs a coach up by the owner's invitation, and signs them in. */
-export async function letInAction(
+export async function acceptInviteAction(
   token: string,
   _before: SignUpAnswer,
   data: FormData,
 ): Promise<SignUpAnswer> {
   if (typeof token !== 'string' || token.length > 200) return { status: 'ended' };
   return signUp(data, async (coach) => {
-    const outcome = await joinHouse(token, coach, new Date());
+    const outcome = await acceptInvite(token, coach, new Date());
     if (outcome === 'joined') return null;
     return { status: outcome === 'taken' ? 'taken' : 'ended' };
   });
@@ -132,7 +132,7 @@ export async function newPasswordAction(
   _before: SignUpAnswer,
   data: FormData,
 ): Promise<SignUpAnswer> {
-  const parsed = passwordForm.safeParse(formOf(data));
+  const parsed = passwordForm.safeParse(readForm(data));
   if (typeof token !== 'string' || token.length > 200) return { status: 'ended' };
   if (!parsed.success) return { status: 'incomplete' };
   const { password, again } = parsed.data;
@@ -142,16 +142,16 @@ export async function newPasswordAction(
   let outcome: SignIn;
   try {
     const email = await passwordBy(token, password, new Date());
-    await noted('password by link', email === undefined ? 'ended' : 'changed');
+    await logOutcome('password by link', email === undefined ? 'ended' : 'changed');
     if (email === undefined) return { status: 'ended' };
-    outcome = await signIn(email, password, new Date(), await whereFrom());
+    outcome = await signIn(email, password, new Date(), await clientOrigin());
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
-  if (outcome.status === 'code') return awaitCode(outcome);
+  if (outcome.status === 'code') return goToCodeStep(outcome);
   if (outcome.status !== 'signed in') return { status: 'ended' };
-  await remember(outcome);
+  await rememberSession(outcome);
   redirect('/desk');
 }
 
@@ -159,7 +159,7 @@ export async function newPasswordAction(
 const KNOWN_MS = 400 * 86_400_000;
 
 /** Stores a session on this device and ends the one it replaces. */
-async function remember({ token, expiresAt, device }: Session): Promise<void> {
+async function rememberSession({ token, expiresAt, device }: Session): Promise<void> {
   const before = await readCookie('ladder_sign_in');
   if (before !== undefined) await signOut(before);
   await keepCookie('ladder_sign_in', token, expiresAt);
@@ -170,7 +170,7 @@ async function remember({ token, expiresAt, device }: Session): Promise<void> {
 export async function signOutAction(): Promise<void> {
   const token = await readCookie('ladder_sign_in');
   if (token !== undefined) await signOut(token);
-  await noted('sign-out', 'ended');
+  await logOutcome('sign-out', 'ended');
   await dropCookie('ladder_sign_in');
   redirect('/sign-in');
 }

@@ -22,7 +22,7 @@ export default async function SignInPage({ searchParams }: PageProps) {
   const token = await readCookie('ladder_sign_in');
   if (token !== undefined && (await awaitsCode(token, new Date())))
     return <CodeForm action={confirmCodeAction.bind(null, to)} signOut={signOutAction} />;
-  if (await isEmpty())
+  if (await isFirstSignUp())
     return (
       <SignUp action={firstCoachAction} least={PASSWORD_LEAST}>
         {words.nobodyHasAnAccountHere}
@@ -32,7 +32,7 @@ export default async function SignInPage({ searchParams }: PageProps) {
 }
 
 /** Whether nobody has signed up yet; during a database outage nobody is invited to. */
-async function isEmpty(): Promise<boolean> {
+async function isFirstSignUp(): Promise<boolean> {
   try {
     return await isEmptyInstallation();
   } catch (error) {

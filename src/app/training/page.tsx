@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { newestIssued } from '@/data';
-import { FloorEmpty } from '@/features/training/no-week';
+import { NoWeek } from '@/features/training/no-week';
 import * as words from '@/ui/words/screens/pages';
 import { currentPhone } from './asker';
 import { Weeks } from './weeks';
@@ -14,6 +14,6 @@ export default async function FloorHome() {
   // A coach opens an athlete's app from a block.
   if (phone === undefined) redirect('/desk');
   const blockId = await newestIssued(phone);
-  if (blockId === undefined) return <FloorEmpty />;
+  if (blockId === undefined) return <NoWeek />;
   return <Weeks floor={{ kind: 'phone', asker: phone }} blockId={blockId} />;
 }

@@ -1,12 +1,12 @@
 import type * as z from 'zod';
-import { bytesUpTo } from '../bytes-up-to';
+import { readBodyUpTo } from '../bytes-up-to';
 
 /** Larger than any session; longer bodies are not read. */
 const MOST_BYTES = 500_000;
 
 /** The body that a page of this server posted, by its schema; undefined if it does not fit. */
 export async function readPosted<T>(request: Request, schema: z.ZodType<T>): Promise<T | undefined> {
-  const bytes = await bytesUpTo(MOST_BYTES, request);
+  const bytes = await readBodyUpTo(MOST_BYTES, request);
   if (bytes === undefined) return undefined;
   const parsed = schema.safeParse(readJson(new TextDecoder().decode(bytes)));
   return parsed.success ? parsed.data : undefined;

@@ -1,10 +1,10 @@
 import 'server-only';
 import { notFound } from 'next/navigation';
 import { daysBetween } from '@/core';
-import { type FloorWeek, type FloorWeekSession, floorWeeks, workoutId } from '@/data';
+import { type FloorWeek, type FloorWeekSession, listSentWeeks, workoutId } from '@/data';
 import type { FloorLine } from '@/features/training/contract';
 import { Offline } from '@/features/training/offline';
-import { FloorList } from '@/features/training/week-list';
+import { WeekList } from '@/features/training/week-list';
 import { DELOAD_CARE } from '@/ui/words/cautions';
 import { minutes, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
@@ -16,7 +16,7 @@ const KEPT_WEEKS = 2;
 
 /** The sent weeks of a block, for anyone who may see them. */
 export async function Weeks({ floor, blockId }: { readonly floor: FloorAsker; readonly blockId: string }) {
-  const found = await floorWeeks(floor.asker, blockId);
+  const found = await listSentWeeks(floor.asker, blockId);
   if (found === undefined) notFound();
   const { athlete, cycleDays, lastCheckIn } = found;
   if (floor.kind === 'phone' && floor.asker.athleteId !== athlete.id) notFound();
@@ -50,7 +50,7 @@ export async function Weeks({ floor, blockId }: { readonly floor: FloorAsker; re
   ];
   return (
     <>
-      <FloorList
+      <WeekList
         blockId={blockId}
         athleteName={athlete.name}
         weeks={weeks}

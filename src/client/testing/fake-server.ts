@@ -11,7 +11,7 @@ import {
   type Answer,
   applyEdit,
   type Block,
-  collides,
+  conflicts,
   type Edit,
   EMPTY_LOG,
   exerciseById,
@@ -141,7 +141,7 @@ export class FakeServer {
       this.steps.slice(base).map(({ id, edit }) => ({ id, edit: mine.has(id) ? null : edit }));
     for (const { id, edit } of steps) {
       if (already.has(id)) continue;
-      if (theirs.some((other) => collides(this.block, edit, other.edit)))
+      if (theirs.some((other) => conflicts(this.block, edit, other.edit)))
         return { status: 'collision', revision: this.revision, steps: standing() };
       const applied = applyEdit(this.block, edit);
       if (!applied.ok) {

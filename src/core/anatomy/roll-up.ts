@@ -35,6 +35,6 @@ export const ROLL_UPS = {
 export type RollUp = keyof typeof ROLL_UPS;
 
 /** Whether a muscle belongs to a roll-up. */
-export function isIn(rollUp: RollUp, muscle: Muscle): boolean {
+export function isInGroup(rollUp: RollUp, muscle: Muscle): boolean {
   return (ROLL_UPS[rollUp] as readonly Muscle[]).includes(muscle);
 }

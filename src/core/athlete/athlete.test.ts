@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { PLACE_KINDS, presetPlace } from '../loading/place-presets';
 import { UNITS } from '../loading/weight';
 import { athlete, HALL } from '../testing/fixtures';
-import { hardSessions, LEVELS, PHASES, phaseOn, STYLES, setUpOf } from './athlete';
+import { hardSessions, LEVELS, PHASES, phaseOn, STYLES, setUpText } from './athlete';
 import { decodeAthlete } from './athlete-codec';
 import { newAthlete } from './new-athlete';
-import { lacking } from './place';
+import { missingEquipment } from './place';
 
 test('the phase of a day is the last one begun by then; the first also covers earlier days', () => {
   const someone = athlete({
@@ -108,15 +108,15 @@ test('a new athlete with minimal facts is valid, in both units and at every kind
 
 test('lists what a place lacks for an exercise; the floor is everywhere', () => {
   const home = presetPlace('home gym', 'kg', 'h');
-  expect(lacking({ equipment: ['machine'] }, home)).toEqual(['machine']);
+  expect(missingEquipment({ equipment: ['machine'] }, home)).toEqual(['machine']);
   expect(
-    lacking({ equipment: ['dumbbells', 'bench', 'floor'] }, { ...home, equipment: ['dumbbells'] }),
+    missingEquipment({ equipment: ['dumbbells', 'bench', 'floor'] }, { ...home, equipment: ['dumbbells'] }),
   ).toEqual(['bench']);
 });
 
 test('set-up and range of motion are one text; without notes there is none', () => {
   const known = { setUps: { a: 'seat 4.', b: '' }, depths: { a: 'bar to the chest', c: 'hips below knees' } };
-  expect(setUpOf(known, 'a')).toBe('seat 4. Full: bar to the chest.');
-  expect(setUpOf(known, 'b')).toBeUndefined();
-  expect(setUpOf(known, 'c')).toBe('Full: hips below knees.');
+  expect(setUpText(known, 'a')).toBe('seat 4. Full: bar to the chest.');
+  expect(setUpText(known, 'b')).toBeUndefined();
+  expect(setUpText(known, 'c')).toBe('Full: hips below knees.');
 });

@@ -135,7 +135,7 @@ export function hardSessions(athlete: Pick<Athlete, 'sport'>): number {
 }
 
 /** Set-up and full range of motion of an exercise as one text; undefined if neither is noted. */
-export function setUpOf(
+export function setUpText(
   { setUps, depths }: Pick<Athlete, 'setUps' | 'depths'>,
   exerciseId: string,
 ): string | undefined {

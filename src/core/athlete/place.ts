@@ -18,7 +18,7 @@ export function placeFor(athlete: { readonly places: readonly Place[] }, placeId
 }
 
 /** Equipment an exercise needs and a place lacks. */
-export function lacking(
+export function missingEquipment(
   exercise: Pick<Exercise, 'equipment'>,
   place: Pick<Place, 'equipment'>,
 ): readonly Equipment[] {

@@ -4,8 +4,8 @@ import { catalogueWith } from '../exercises/catalogue';
 import { contribution, payoff } from '../exercises/exercise';
 import { checkInput } from '../findings/registry';
 import { athlete, block, session, slot } from '../testing/fixtures';
-import { untrained } from '../unfold/untrained';
-import { choicesOf } from './choices';
+import { untrainedPlan } from '../unfold/untrained';
+import { balanceChoices } from './choices';
 
 const catalogue = catalogueWith([]);
 const unfilled = (id: string, pattern: string) => ({
@@ -14,10 +14,10 @@ const unfilled = (id: string, pattern: string) => ({
 });
 
 function candidates(made: Block, person = athlete()) {
-  const blockPlan = untrained({ block: made, athlete: person, exercises: catalogue.find });
+  const blockPlan = untrainedPlan({ block: made, athlete: person, exercises: catalogue.find });
   const input = checkInput({ block: made, athlete: person, blockPlan, exercises: catalogue.find });
   if (input === undefined) throw new Error('nothing to balance');
-  return choicesOf({ ...input, list: catalogue.list });
+  return balanceChoices({ ...input, list: catalogue.list });
 }
 const growing = (...muscles: readonly Muscle[]): Block['goals'] =>
   Object.fromEntries(MUSCLES.map((muscle) => [muscle, muscles.includes(muscle) ? 'grow' : 'hold']));

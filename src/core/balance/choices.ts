@@ -1,11 +1,11 @@
 import type { Muscle } from '../anatomy/muscle';
-import { lacking, placeFor } from '../athlete/place';
+import { missingEquipment, placeFor } from '../athlete/place';
 import type { Session, Slot } from '../block/block';
 import { newSlot } from '../block/new-slot';
 import { contribution, credits, type Exercise, payoff } from '../exercises/exercise';
 import { isUnfilled } from '../exercises/unfilled-exercise';
 import { asPlanned, type CheckInput } from '../findings/finding';
-import { creditIn } from '../plan/working-sets';
+import { totalCredit } from '../plan/working-sets';
 import { setCount, setLimits } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { startingSets } from '../volume/landmarks';
@@ -51,19 +51,19 @@ function plannedSets(slot: Slot, { week }: BalanceInput): number {
   return Math.max(written, planned.why.sets.sets);
 }
 
-function creditOf(slot: Slot, { week }: BalanceInput): number {
+function creditPerSet(slot: Slot, { week }: BalanceInput): number {
   const planned = week.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === slot.id);
   const sets = planned?.sets.filter(({ optional }) => !optional) ?? [];
   const rounds = new Set(sets.map(({ round }) => round)).size;
   if (rounds === 0) return 1;
-  return creditIn(sets) / rounds;
+  return totalCredit(sets) / rounds;
 }
 
 /**
  * Exercises that may fill an open slot: of its pattern, possible at the place, without irritated joints, not yet in
  * the session.
  */
-function candidatesFor(slot: Slot, session: Session, input: BalanceInput): readonly Exercise[] {
+function openSlotCandidates(slot: Slot, session: Session, input: BalanceInput): readonly Exercise[] {
   const { athlete, exerciseOf, list, week } = input;
   const { pattern } = exerciseOf(asPlanned(slot));
   const place = placeFor(athlete, session.place);
@@ -82,7 +82,7 @@ function candidatesFor(slot: Slot, session: Session, input: BalanceInput): reado
         one.measure !== 'seconds' &&
         !isUnfilled(one) &&
         !used.has(one.id) &&
-        lacking(one, place).length === 0 &&
+        missingEquipment(one, place).length === 0 &&
         !one.joints.some((joint) => irritated.has(joint)),
     )
     .sort((a, b) => needed(b) - needed(a) || payoff(b) - payoff(a) || a.name.localeCompare(b.name))
@@ -90,7 +90,7 @@ function candidatesFor(slot: Slot, session: Session, input: BalanceInput): reado
 }
 
 /** The choices: sets for every slot with an exercise; candidates and their sets for open slots. */
-export function choicesOf(input: BalanceInput): readonly Choice[] {
+export function balanceChoices(input: BalanceInput): readonly Choice[] {
   const { block, exerciseOf, conventions } = input;
   const choices: Choice[] = [];
   for (const session of block.sessions) {
@@ -112,12 +112,12 @@ export function choicesOf(input: BalanceInput): readonly Choice[] {
           most: Math.max(now, Math.min(limits.most, MOST_SETS)),
           now,
           added,
-          credit: creditOf(slot, input),
+          credit: creditPerSet(slot, input),
           seconds: setCost(slot, exercise, conventions),
         });
         continue;
       }
-      for (const [at, candidate] of candidatesFor(slot, session, input).entries()) {
+      for (const [at, candidate] of openSlotCandidates(slot, session, input).entries()) {
         const filled = { ...newSlot(slot.id, candidate), range: slot.range, rest: slot.rest };
         choices.push({
           session,

@@ -6,9 +6,9 @@ import { checkInput } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { untrained } from '../unfold/untrained';
+import { untrainedPlan } from '../unfold/untrained';
 import type { LinearProgram } from './linear';
-import { model } from './model';
+import { balanceProgram } from './model';
 
 const catalogue = catalogueWith([]);
 const sets = (count: number) => ({
@@ -22,10 +22,10 @@ const goals = (changes: Partial<Record<Muscle, 'grow' | 'priority'>>): Block['go
 });
 
 function programOf(made: Block, person = athlete()): LinearProgram {
-  const blockPlan = untrained({ block: made, athlete: person, exercises: catalogue.find });
+  const blockPlan = untrainedPlan({ block: made, athlete: person, exercises: catalogue.find });
   const input = checkInput({ block: made, athlete: person, blockPlan, exercises: catalogue.find });
   if (input === undefined) throw new Error('nothing to balance');
-  return model({ ...input, list: catalogue.list }).program;
+  return balanceProgram({ ...input, list: catalogue.list }).program;
 }
 const row = ({ rows }: LinearProgram, name: string) => rows.find((one) => one.name === name);
 const price = ({ minimise }: LinearProgram, variable: string) =>

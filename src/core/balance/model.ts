@@ -1,9 +1,9 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Session } from '../block/block';
 import { contribution, payoff } from '../exercises/exercise';
-import { heldMost } from '../volume/held';
+import { mostWhileMaintained } from '../volume/held';
 import { startingSets } from '../volume/landmarks';
-import { type BalanceInput, type Choice, choicesOf, weeklySets } from './choices';
+import { type BalanceInput, balanceChoices, type Choice, weeklySets } from './choices';
 import type { LinearProgram, LinearRow, Term, Variable } from './linear';
 
 /**
@@ -29,10 +29,10 @@ function fixedSeconds(session: Session, choices: readonly Choice[], { week }: Ba
 }
 
 /** The program of a week. */
-export function model(input: BalanceInput): Model {
+export function balanceProgram(input: BalanceInput): Model {
   const { block, athlete, week, conventions, near } = input;
   const perWeek = 7 / block.cycleDays;
-  const choices = choicesOf(input);
+  const choices = balanceChoices(input);
   const targets = new Map<Muscle, number>();
   const minimise: Term[] = [];
   const rows: LinearRow[] = [];
@@ -91,7 +91,7 @@ export function model(input: BalanceInput): Model {
     if (goal === 'hold') {
       // Maintained muscles are reduced if their direct work is far above maintenance.
       if (!choices.some(({ exercise }) => contribution(exercise, muscle) === 1)) return;
-      const most = heldMost(landmarks.hold, conventions);
+      const most = mostWhileMaintained(landmarks.hold, conventions);
       const held = `held_${at}`;
       real(held);
       minimise.push(term(held, PRICE.held));

@@ -5,7 +5,7 @@ import { contribution, credits } from '../exercises/exercise';
 import { withSetCount } from '../techniques/registry';
 import { type BalanceInput, type Choice, weeklySets } from './choices';
 import { programText, type Solve } from './linear';
-import { type Model, model } from './model';
+import { balanceProgram, type Model } from './model';
 
 /** What keeps a muscle below its target. */
 export type Limit =
@@ -53,7 +53,7 @@ export interface BalanceProposal {
 const EPSILON = 1e-6;
 
 /** The limits that apply to a muscle below target. */
-function limitsOf(
+function bindingLimits(
   muscle: Muscle,
   { choices, program }: Model,
   values: Readonly<Record<string, number>>,
@@ -92,7 +92,7 @@ function limitsOf(
   return [...limits.values()];
 }
 
-function changeOf(choice: Choice, to: number): BalanceChange {
+function proposedChange(choice: Choice, to: number): BalanceChange {
   const { session, slot, exercise, taken, now, added } = choice;
   const fills = taken !== null;
   const made = fills ? newSlot(slot.id, exercise) : slot;
@@ -127,7 +127,7 @@ function changeOf(choice: Choice, to: number): BalanceChange {
  * @returns null if there is no solution at all: an open slot for which the place has no exercise
  */
 export async function rebalance(input: BalanceInput, solve: Solve): Promise<BalanceProposal | null> {
-  const made = model(input);
+  const made = balanceProgram(input);
   const values = await solve(programText(made.program));
   if (values === null) return null;
   const setsOf = ({ sets }: Choice) => Math.round(values[sets] ?? 0);
@@ -137,7 +137,7 @@ export async function rebalance(input: BalanceInput, solve: Solve): Promise<Bala
   return {
     changes: chosen
       .filter((choice) => setsOf(choice) !== choice.now)
-      .map((choice) => changeOf(choice, setsOf(choice))),
+      .map((choice) => proposedChange(choice, setsOf(choice))),
     muscles: MUSCLES.map((muscle) => ({
       muscle,
       from: total(muscle, ({ now }) => now),
@@ -146,7 +146,7 @@ export async function rebalance(input: BalanceInput, solve: Solve): Promise<Bala
     })),
     shortfalls: [...made.targets].flatMap(([muscle, target]): Shortfall[] => {
       const short = target - total(muscle, setsOf);
-      return short <= EPSILON ? [] : [{ muscle, short, limits: limitsOf(muscle, made, values, input) }];
+      return short <= EPSILON ? [] : [{ muscle, short, limits: bindingLimits(muscle, made, values, input) }];
     }),
   };
 }

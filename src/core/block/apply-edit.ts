@@ -2,7 +2,7 @@ import { ok, type Result } from '../result';
 import type { Block } from './document';
 import type { Edit, SingleEdit } from './edits/edit';
 import type { Applied } from './edits/edit-kind';
-import { kindOf } from './edits/registry';
+import { editKind } from './edits/registry';
 
 /**
  * Applies an edit without mutating the block; a batch is applied whole or not at all. The result can be stored and
@@ -10,11 +10,11 @@ import { kindOf } from './edits/registry';
  * @returns the new block with the inverse edit, or why the edit was refused
  */
 export function applyEdit(block: Block, edit: Edit): Result<Applied<Edit>> {
-  if (edit.kind !== 'batch') return kindOf(edit).apply(block, edit);
+  if (edit.kind !== 'batch') return editKind(edit).apply(block, edit);
   let current = block;
   const inverses: SingleEdit[] = [];
   for (const single of edit.edits) {
-    const applied = kindOf(single).apply(current, single);
+    const applied = editKind(single).apply(current, single);
     if (!applied.ok) return applied;
     current = applied.value.block;
     inverses.unshift(applied.value.inverse);

@@ -1,7 +1,7 @@
 import type { Block } from './document';
 
 /** A copy of a block's design from a start date, without the overrides of single weeks. */
-export function blockAgain(from: Block, { name, startDate }: Pick<Block, 'name' | 'startDate'>): Block {
+export function copyDesign(from: Block, { name, startDate }: Pick<Block, 'name' | 'startDate'>): Block {
   return {
     ...from,
     name,

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { jsonOf } from '../json';
+import { safeJson } from '../json';
 import { malformed, ok, type Result, refused } from '../result';
 import { blockProblems } from './block-rules';
 import { BLOCK_VERSION, type Block, blockSchema } from './document';
@@ -37,7 +37,7 @@ function withoutRetired(unchecked: unknown): unknown {
 
 /** The block as JSON text, for storing and sending. */
 export function encodeBlock(block: Block): string {
-  return jsonOf(block);
+  return safeJson(block);
 }
 
 /** The document's shape as JSON Schema, for editors and other programs. block-rules has the limits of its numbers. */

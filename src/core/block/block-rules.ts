@@ -2,7 +2,7 @@ import type { Problem } from '../problem';
 import { setLimits } from '../techniques/registry';
 import { LIMITS } from './bounds';
 import type { Block, Session, Slot } from './document';
-import { idProblems, nameProblems, outside, tooLong, tooMany, tooManySlots } from './rules';
+import { idProblems, nameProblems, outOfBounds, tooLong, tooMany, tooManySlots } from './rules';
 import { sessionWeekProblems } from './session-week';
 import { settingsProblems } from './settings-fields';
 import { SLOT_FIELD_NAMES, SLOT_FIELDS } from './slot-fields';
@@ -21,7 +21,7 @@ export function slotProblems(slot: Slot): readonly Problem[] {
     }),
     // The overrides of a week depend on the slot's technique.
     ...slot.weeks.flatMap(({ sets }) =>
-      sets === null ? [] : outside(`${path}/weeks`, 'sets', sets, { low: least, high: most }),
+      sets === null ? [] : outOfBounds(`${path}/weeks`, 'sets', sets, { low: least, high: most }),
     ),
   ];
 }
@@ -32,7 +32,7 @@ export function sessionProblems(session: Session, cycleDays: number): readonly P
   return [
     ...idProblems(path, session.id),
     ...nameProblems(`${path}/name`, session.name),
-    ...outside(`${path}/day`, 'day', session.day, { low: 0, high: cycleDays - 1 }),
+    ...outOfBounds(`${path}/day`, 'day', session.day, { low: 0, high: cycleDays - 1 }),
     ...tooLong(`${path}/place`, session.place, LIMITS.id),
     ...tooMany(`${path}/slots`, 'slots', session.slots, LIMITS.slots),
     ...sessionWeekProblems(session.weeks, `${path}/weeks`),

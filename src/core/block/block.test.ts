@@ -3,10 +3,10 @@ import { block, session, slot } from '../testing/fixtures';
 import { applyEdit } from './apply-edit';
 import { type Block, findSlot, sessionsInOrder, weekStart } from './block';
 import { decodeBlock, encodeBlock } from './block-codec';
-import { collides } from './collision';
+import { conflicts } from './collision';
 import { editSchema } from './edit-schema';
 import type { Edit } from './edits/edit';
-import { afterStep, type HistoryStep, historyOf, NO_HISTORY, redoEdit, undoEdit } from './history';
+import { afterStep, type HistoryStep, NO_HISTORY, redoEdit, replayHistory, undoEdit } from './history';
 
 const base = block([
   session('a', 0, [slot('a1', 'hack-squat'), slot('a2', 'seated-leg-curl'), slot('a3', 'cable-crunch')]),
@@ -325,8 +325,8 @@ describe('conflicts', () => {
       false,
     ],
   ])('%s', (_name, mine, theirs, expected) => {
-    expect(collides(base, mine, theirs)).toBe(expected);
-    expect(collides(base, theirs, mine)).toBe(expected);
+    expect(conflicts(base, mine, theirs)).toBe(expected);
+    expect(conflicts(base, theirs, mine)).toBe(expected);
   });
 });
 
@@ -339,7 +339,7 @@ describe('history', () => {
 
   test("replaying a block's steps gives the next undo and redo", () => {
     const undone: HistoryStep = { action: 'undo', edit: step(2).inverse, inverse: step(2).edit };
-    const history = historyOf([step(1), step(2), undone]);
+    const history = replayHistory([step(1), step(2), undone]);
     expect(undoEdit(history)).toEqual(step(1).inverse);
     expect(redoEdit(history)).toEqual(step(2).edit);
     const redone = afterStep(history, { action: 'redo', edit: step(2).edit, inverse: step(2).inverse });
@@ -349,7 +349,7 @@ describe('history', () => {
 
   test('a new edit clears redo', () => {
     const undone: HistoryStep = { action: 'undo', edit: step(1).inverse, inverse: step(1).edit };
-    expect(redoEdit(afterStep(historyOf([step(1), undone]), step(5)))).toBeUndefined();
+    expect(redoEdit(afterStep(replayHistory([step(1), undone]), step(5)))).toBeUndefined();
     expect(undoEdit(NO_HISTORY)).toBeUndefined();
   });
 

@@ -5,7 +5,7 @@ import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { sessionTime, type TimedSlot } from '../timing/session-time';
 import { unfold } from '../unfold/unfold';
-import { groupKind, groupsOf } from './groups';
+import { groupKind, groupSlots } from './groups';
 
 const conventions = conventionsWith();
 const exercises = (...ids: string[]) => ids.map((id) => exerciseById(id) as Exercise);
@@ -16,7 +16,7 @@ test('slots joined to the one above make a group with it', () => {
     slot('2', 'seated-leg-curl', { joined: true }),
     slot('3', 'cable-crunch'),
   ]);
-  expect(groupsOf(one).map((group) => group.map(({ id }) => id))).toEqual([['1', '2'], ['3']]);
+  expect(groupSlots(one).map((group) => group.map(({ id }) => id))).toEqual([['1', '2'], ['3']]);
 });
 
 test('two slots are a superset, more for one muscle a giant set, otherwise a circuit', () => {

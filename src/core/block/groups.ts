@@ -1,9 +1,9 @@
 import { type Exercise, primeMovers } from '../exercises/exercise';
-import { runsAcross } from '../techniques/registry';
+import { alternatesByPiece } from '../techniques/registry';
 import type { Session, Slot } from './block';
 
 /** Slots that alternate, in order; a single slot is a group of one. */
-export function groupsOf({ slots }: Pick<Session, 'slots'>): readonly (readonly Slot[])[] {
+export function groupSlots({ slots }: Pick<Session, 'slots'>): readonly (readonly Slot[])[] {
   const groups: Slot[][] = [];
   for (const slot of slots) {
     const group = groups.at(-1);
@@ -14,8 +14,8 @@ export function groupsOf({ slots }: Pick<Session, 'slots'>): readonly (readonly 
 }
 
 /** Whether a group alternates piece by piece under one clock: 1-1-1, 2-2-2. */
-export function isAcross(group: readonly Pick<Slot, 'technique'>[]): boolean {
-  return group.length > 1 && group.every(({ technique }) => runsAcross(technique));
+export function isPieceByPiece(group: readonly Pick<Slot, 'technique'>[]): boolean {
+  return group.length > 1 && group.every(({ technique }) => alternatesByPiece(technique));
 }
 
 export type GroupKind = 'superset' | 'giant set' | 'circuit';

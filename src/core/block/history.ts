@@ -39,7 +39,7 @@ export function afterStep(history: History, step: HistoryStep): History {
 }
 
 /** The history after a list of steps, oldest first: how undo survives a reload. */
-export function historyOf(steps: readonly HistoryStep[]): History {
+export function replayHistory(steps: readonly HistoryStep[]): History {
   return steps.reduce(afterStep, NO_HISTORY);
 }
 

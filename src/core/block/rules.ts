@@ -9,7 +9,7 @@ interface Bounds {
 }
 
 /** A number within bounds, whole unless stated otherwise. */
-export function outside(
+export function outOfBounds(
   path: string,
   field: string,
   value: number,

@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import type { Problem } from '../problem';
 import type { Zod } from '../zod';
 import { BOUNDS, LIMITS } from './bounds';
-import { outside, tooLong, tooMany } from './rules';
+import { outOfBounds, tooLong, tooMany } from './rules';
 import type { Deep } from './slot-field';
 
 /** Overrides of a session for a single week; the block's design stays. Null or empty: as in the session. */
@@ -23,11 +23,11 @@ export const sessionWeekSchema = (z: Zod) =>
 export type SessionWeek = Deep<z.output<ReturnType<typeof sessionWeekSchema>>>;
 
 /** A week without overrides. */
-export function plainWeek(week: number): SessionWeek {
+export function emptySessionWeek(week: number): SessionWeek {
   return { week, day: null, place: null, optional: null, left: false, takes: [] };
 }
 
-export function isPlain({ day, place, optional, left, takes }: SessionWeek): boolean {
+export function hasNoOverrides({ day, place, optional, left, takes }: SessionWeek): boolean {
   return day === null && place === null && optional === null && !left && takes.length === 0;
 }
 
@@ -36,8 +36,8 @@ export function sessionWeekProblems(weeks: readonly SessionWeek[], path: string)
   return [
     ...tooMany(path, 'weeks of their own', weeks, BOUNDS.week.high),
     ...weeks.flatMap(({ week, day, place, takes }) => [
-      ...outside(path, 'week', week, BOUNDS.week),
-      ...(day === null ? [] : outside(path, 'day', day, { low: 0, high: BOUNDS.cycleDays.high - 1 })),
+      ...outOfBounds(path, 'week', week, BOUNDS.week),
+      ...(day === null ? [] : outOfBounds(path, 'day', day, { low: 0, high: BOUNDS.cycleDays.high - 1 })),
       ...tooLong(path, place, LIMITS.id),
       ...tooMany(path, 'slots', takes, LIMITS.slots),
     ]),
@@ -45,13 +45,13 @@ export function sessionWeekProblems(weeks: readonly SessionWeek[], path: string)
 }
 
 /** A session's weeks with one of them changed; a week without overrides is removed. */
-export function weeksWith(
+export function withSessionWeek(
   weeks: readonly SessionWeek[],
   week: number,
   change: Partial<SessionWeek>,
 ): readonly SessionWeek[] {
-  const before = weeks.find((one) => one.week === week) ?? plainWeek(week);
+  const before = weeks.find((one) => one.week === week) ?? emptySessionWeek(week);
   const changed = { ...before, ...change, week };
   const others = weeks.filter((one) => one.week !== week);
-  return isPlain(changed) ? others : [...others, changed].sort((a, b) => a.week - b.week);
+  return hasNoOverrides(changed) ? others : [...others, changed].sort((a, b) => a.week - b.week);
 }

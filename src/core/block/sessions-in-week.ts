@@ -11,17 +11,17 @@ export function sessionsInWeek(
   week: number,
   cycleDays: number,
 ): readonly Session[] {
-  if (!sessions.some((session) => hasOwn(session, week))) return sessions;
+  if (!sessions.some((session) => hasOverrides(session, week))) return sessions;
   const slots = new Map(sessions.flatMap((session) => session.slots.map((slot) => [slot.id, slot] as const)));
   const taken = new Set(
     sessions.flatMap((session) => {
-      const own = ownWeek(session, week);
+      const own = sessionWeek(session, week);
       return own === undefined || own.left ? [] : own.takes;
     }),
   );
   return sessions
     .flatMap((session, at) => {
-      const own = ownWeek(session, week);
+      const own = sessionWeek(session, week);
       if (own?.left === true) return [];
       const changed = withOwn(session, own, { week, cycleDays, slots, taken });
       return [{ session: changed, at }];
@@ -31,7 +31,7 @@ export function sessionsInWeek(
 }
 
 /** Whether a week of a session differs from its design. */
-export function hasOwn(session: Session, week: number): boolean {
+export function hasOverrides(session: Session, week: number): boolean {
   return (
     session.weeks.some((one) => one.week === week) ||
     session.slots.some((slot) => slot.weeks.some((one) => one.week === week && one.exercise !== undefined))
@@ -39,11 +39,11 @@ export function hasOwn(session: Session, week: number): boolean {
 }
 
 /** Sessions skipped in a week. */
-export function leftOut(block: Pick<Block, 'sessions'>, week: number): readonly Session[] {
-  return block.sessions.filter((session) => ownWeek(session, week)?.left === true);
+export function skippedSessions(block: Pick<Block, 'sessions'>, week: number): readonly Session[] {
+  return block.sessions.filter((session) => sessionWeek(session, week)?.left === true);
 }
 
-export function ownWeek(session: Pick<Session, 'weeks'>, week: number): SessionWeek | undefined {
+export function sessionWeek(session: Pick<Session, 'weeks'>, week: number): SessionWeek | undefined {
   return session.weeks.find((one) => one.week === week);
 }
 

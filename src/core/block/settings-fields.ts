@@ -1,6 +1,6 @@
 import { MUSCLES } from '../anatomy/muscle';
 import { isDate } from '../calendar';
-import { boundsOf } from '../conventions/bounds';
+import { conventionBounds } from '../conventions/bounds';
 import { CONVENTION_IDS, CONVENTIONS, type ConventionId } from '../conventions/conventions';
 import type { Problem } from '../problem';
 import type { DeloadMeasure } from '../recovery/deload/deload';
@@ -9,7 +9,7 @@ import { GOALS } from '../volume/goal';
 import { CREDITING_SCHOOLS, LANDMARK_SCHOOLS } from '../volume/schools';
 import type { Zod } from '../zod';
 import { BOUNDS, LIMITS } from './bounds';
-import { idProblems, isId, nameProblems, outside, tooLong, tooMany } from './rules';
+import { idProblems, isId, nameProblems, outOfBounds, tooLong, tooMany } from './rules';
 import { SHAPES } from './shape';
 
 export const RANGE_BINDS = ['every set', 'first set'] as const;
@@ -112,23 +112,23 @@ export function settingsProblems(block: Settings): readonly Problem[] {
     ...(isDate(block.startDate)
       ? []
       : [{ code: 'no-such-day' as const, path: 'block/startDate', text: block.startDate }]),
-    ...outside('block/weeks', 'weeks', block.weeks, BOUNDS.weeks),
-    ...outside('block/cycleDays', 'days', block.cycleDays, BOUNDS.cycleDays),
-    ...outside('block/rir', 'RIR', first, BOUNDS.rir),
-    ...outside('block/rir', 'RIR', last, BOUNDS.rir),
+    ...outOfBounds('block/weeks', 'weeks', block.weeks, BOUNDS.weeks),
+    ...outOfBounds('block/cycleDays', 'days', block.cycleDays, BOUNDS.cycleDays),
+    ...outOfBounds('block/rir', 'RIR', first, BOUNDS.rir),
+    ...outOfBounds('block/rir', 'RIR', last, BOUNDS.rir),
     ...(last > first ? [{ code: 'rir-rises' as const, path: 'block/rir', first, last }] : []),
     ...activityProblems(block),
     ...tooMany('block/earlyDeloads', 'early deloads', block.earlyDeloads, LIMITS.earlyDeloads),
-    ...block.earlyDeloads.flatMap((week) => outside('block/earlyDeloads', 'week', week, BOUNDS.week)),
+    ...block.earlyDeloads.flatMap((week) => outOfBounds('block/earlyDeloads', 'week', week, BOUNDS.week)),
     ...tooMany('block/pauses', 'pauses', block.pauses, LIMITS.pauses),
     ...block.pauses.flatMap(({ after, days }) => [
-      ...outside('block/pauses', 'week', after, { low: 1, high: block.weeks }),
-      ...outside('block/pauses', 'days', days, BOUNDS.pauseDays),
+      ...outOfBounds('block/pauses', 'week', after, { low: 1, high: block.weeks }),
+      ...outOfBounds('block/pauses', 'days', days, BOUNDS.pauseDays),
     ]),
     ...tooMany('block/loadShifts', 'shifts of all loads', block.loadShifts, LIMITS.loadShifts),
     ...block.loadShifts.flatMap(({ week, percent }) => [
-      ...outside('block/loadShifts', 'week', week, BOUNDS.week),
-      ...outside('block/loadShifts', 'per cent', percent, BOUNDS.loadShift, false),
+      ...outOfBounds('block/loadShifts', 'week', week, BOUNDS.week),
+      ...outOfBounds('block/loadShifts', 'per cent', percent, BOUNDS.loadShift, false),
     ]),
     ...tooMany('block/dismissed', 'findings put aside', block.dismissed, LIMITS.dismissed),
     ...block.dismissed.flatMap(({ note }) => tooLong('block/dismissed', note, 400)),
@@ -136,7 +136,9 @@ export function settingsProblems(block: Settings): readonly Problem[] {
     ...CONVENTION_IDS.flatMap((id) => {
       const own = block.conventions[id];
       const { name } = CONVENTIONS[id];
-      return own === undefined ? [] : outside('block/conventions', name, own, boundsOf(id), false);
+      return own === undefined
+        ? []
+        : outOfBounds('block/conventions', name, own, conventionBounds(id), false);
     }),
   ];
 }
@@ -147,7 +149,7 @@ function activityProblems({ activities, cycleDays }: Settings): readonly Problem
     ...activities.flatMap(({ id, name, day }) => [
       ...idProblems(`activity/${id}`, id),
       ...nameProblems(`activity/${id}/name`, name, LIMITS.activityName),
-      ...outside(`activity/${id}/day`, 'day', day, { low: 0, high: cycleDays - 1 }),
+      ...outOfBounds(`activity/${id}/day`, 'day', day, { low: 0, high: cycleDays - 1 }),
     ]),
   ];
 }
@@ -158,15 +160,15 @@ function deloadProblems(measure: DeloadMeasure): readonly Problem[] {
   switch (measure.kind) {
     case 'fewer sets':
     case 'both':
-      return outside(path, 'share of sets', measure.sets, BOUNDS.deloadSets, false);
+      return outOfBounds(path, 'share of sets', measure.sets, BOUNDS.deloadSets, false);
     case 'lighter':
-      return outside(path, 'share of the load', measure.load, BOUNDS.deloadLoad, false);
+      return outOfBounds(path, 'share of the load', measure.load, BOUNDS.deloadLoad, false);
     case 'easier':
-      return outside(path, 'RIR', measure.rir, BOUNDS.deloadRir);
+      return outOfBounds(path, 'RIR', measure.rir, BOUNDS.deloadRir);
     case 'less time':
-      return outside(path, 'minutes', measure.minutes, BOUNDS.deloadMinutes);
+      return outOfBounds(path, 'minutes', measure.minutes, BOUNDS.deloadMinutes);
     case 'active rest':
-      return outside(path, 'weeks', measure.weeks, BOUNDS.restWeeks);
+      return outOfBounds(path, 'weeks', measure.weeks, BOUNDS.restWeeks);
     case 'fewer days':
     case 'fewer exercises':
     case 'one heavy touch':

@@ -24,7 +24,7 @@ export interface SlotField<S extends z.ZodType> {
 }
 
 /** Defines a field with this schema: the types of its default and its check follow from it. */
-export function fieldOf<S extends z.ZodType>(
+export function defineField<S extends z.ZodType>(
   schema: (z: Zod) => S,
 ): (others: Omit<SlotField<S>, 'schema'>) => SlotField<S> {
   return (others) => ({ schema, ...others });

@@ -8,8 +8,8 @@ import { parseTempo } from '../timing/tempo';
 import type { Zod } from '../zod';
 import { BOUNDS, LIMITS } from './bounds';
 import type { RepRange } from './rep-range';
-import { outside, tooLong, tooMany } from './rules';
-import { fieldOf } from './slot-field';
+import { outOfBounds, tooLong, tooMany } from './rules';
+import { defineField } from './slot-field';
 
 /** How much of the range of motion a slot uses. Restricted is a range limited by pain. */
 export const MOTIONS = ['full', 'long half', 'middle', 'short half', 'restricted'] as const;
@@ -29,8 +29,8 @@ function effortProblems(
   rir: { readonly kind: 'week'; readonly offset: number } | { readonly kind: 'fixed'; readonly rir: number },
 ): readonly Problem[] {
   return rir.kind === 'fixed'
-    ? outside(path, 'RIR', rir.rir, BOUNDS.rir)
-    : outside(path, 'RIR offset', rir.offset, BOUNDS.rirOffset);
+    ? outOfBounds(path, 'RIR', rir.rir, BOUNDS.rir)
+    : outOfBounds(path, 'RIR offset', rir.offset, BOUNDS.rirOffset);
 }
 
 function tempoProblems(path: string, text: string | null): readonly Problem[] {
@@ -51,16 +51,16 @@ const exerciseRef = (z: Zod) =>
 
 /** Every field of a slot except its id, one entry each. */
 export const SLOT_FIELDS = {
-  exercise: fieldOf(exerciseRef)({
+  exercise: defineField(exerciseRef)({
     start: ({ id, revision }) => ({ id, revision }),
   }),
   /** A set-up of the exercise, by id; null: the plain exercise. */
-  variant: fieldOf((z) => z.string().max(LIMITS.id).nullable().default(null))({
+  variant: defineField((z) => z.string().max(LIMITS.id).nullable().default(null))({
     start: () => null,
     problems: (variant, path) => tooLong(path, variant, LIMITS.id),
   }),
   /** Exercises the athlete may use instead, depending on what is free, by id. */
-  substitutes: fieldOf((z) => names(z, LIMITS.substitutes).default([]))({
+  substitutes: defineField((z) => names(z, LIMITS.substitutes).default([]))({
     start: () => [],
     problems: (list, path) => [
       ...tooMany(path, 'substitutes', list, LIMITS.substitutes),
@@ -70,7 +70,7 @@ export const SLOT_FIELDS = {
   /**
    * Set-ups that rotate from set to set, by id, with `''` for the plain exercise; empty: every set uses `variant`.
    */
-  rotate: fieldOf((z) => names(z, LIMITS.rotate).default([]))({
+  rotate: defineField((z) => names(z, LIMITS.rotate).default([]))({
     start: () => [],
     problems: (list, path) => [
       ...tooMany(path, 'set-ups in turn', list, LIMITS.rotate),
@@ -78,42 +78,44 @@ export const SLOT_FIELDS = {
     ],
   }),
   /** Alternates with the slot above: superset, giant set or circuit. */
-  joined: fieldOf((z) => z.boolean().default(false))({ start: () => false }),
-  technique: fieldOf((z) => techniqueSchema(z))({
+  joined: defineField((z) => z.boolean().default(false))({ start: () => false }),
+  technique: defineField((z) => techniqueSchema(z))({
     start: ({ kind }) => ({ kind: 'straight', sets: kind === 'compound' ? 3 : 2 }),
     problems: (technique, path) => {
       const { least, most } = setLimits(technique);
-      return outside(path, 'sets', setCount(technique), { low: least, high: most });
+      return outOfBounds(path, 'sets', setCount(technique), { low: least, high: most });
     },
   }),
   /** How failure is made safe if the exercise cannot be failed alone; empty: it is not. */
-  safety: fieldOf((z) => z.string().max(LIMITS.safety).default(''))({
+  safety: defineField((z) => z.string().max(LIMITS.safety).default(''))({
     start: () => '',
     problems: (text, path) => tooLong(path, text, LIMITS.safety),
   }),
-  motion: fieldOf((z) => z.enum(MOTIONS).default('full'))({ start: () => 'full' }),
+  motion: defineField((z) => z.enum(MOTIONS).default('full'))({ start: () => 'full' }),
   /** Final sets that are done only with energy left. */
-  optionalSets: fieldOf((z) => z.int().min(BOUNDS.optionalSets.low).max(BOUNDS.optionalSets.high).default(0))(
-    {
-      start: () => 0,
-      problems: (sets, path) => outside(path, 'optional sets', sets, BOUNDS.optionalSets),
-    },
-  ),
-  /** Minutes of a break before it, between parts of a session. */
-  breakBefore: fieldOf((z) => z.int().min(BOUNDS.breakBefore.low).max(BOUNDS.breakBefore.high).default(0))({
+  optionalSets: defineField((z) =>
+    z.int().min(BOUNDS.optionalSets.low).max(BOUNDS.optionalSets.high).default(0),
+  )({
     start: () => 0,
-    problems: (minutes, path) => outside(path, 'minutes of break', minutes, BOUNDS.breakBefore),
+    problems: (sets, path) => outOfBounds(path, 'optional sets', sets, BOUNDS.optionalSets),
+  }),
+  /** Minutes of a break before it, between parts of a session. */
+  breakBefore: defineField((z) =>
+    z.int().min(BOUNDS.breakBefore.low).max(BOUNDS.breakBefore.high).default(0),
+  )({
+    start: () => 0,
+    problems: (minutes, path) => outOfBounds(path, 'minutes of break', minutes, BOUNDS.breakBefore),
   }),
   /** Percentage of the first set's reps whose loss ends the slot; null: all sets are done. */
-  stopFall: fieldOf((z) =>
+  stopFall: defineField((z) =>
     z.int().min(BOUNDS.stopFall.low).max(BOUNDS.stopFall.high).nullable().default(null),
   )({
     start: () => null,
     problems: (fall, path) =>
-      fall === null ? [] : outside(path, 'per cent of the first set', fall, BOUNDS.stopFall),
+      fall === null ? [] : outOfBounds(path, 'per cent of the first set', fall, BOUNDS.stopFall),
   }),
   /** What the slot ends with. */
-  stretch: fieldOf((z) =>
+  stretch: defineField((z) =>
     z
       .strictObject({
         seconds: z.int().min(BOUNDS.stretch.low).max(BOUNDS.stretch.high),
@@ -127,20 +129,20 @@ export const SLOT_FIELDS = {
       stretch === null
         ? []
         : [
-            ...outside(path, 'seconds of stretch', stretch.seconds, BOUNDS.stretch),
+            ...outOfBounds(path, 'seconds of stretch', stretch.seconds, BOUNDS.stretch),
             ...tooLong(path, stretch.note, LIMITS.safety),
           ],
   }),
-  range: fieldOf((z) => z.strictObject({ low: z.number(), high: z.number() }))({
+  range: defineField((z) => z.strictObject({ low: z.number(), high: z.number() }))({
     start: usualRange,
     problems: ({ low, high }, path) => [
-      ...outside(path, 'reps', low, BOUNDS.reps),
-      ...outside(path, 'reps', high, BOUNDS.reps),
+      ...outOfBounds(path, 'reps', low, BOUNDS.reps),
+      ...outOfBounds(path, 'reps', high, BOUNDS.reps),
       ...(low > high ? [{ code: 'range-upside-down' as const, path, low, high }] : []),
     ],
   }),
   /** A slot follows the week's RIR with an offset, or has its own. */
-  rir: fieldOf(effort)({
+  rir: defineField(effort)({
     start: () => ({ kind: 'week', offset: 0 }),
     problems: (rir, path) => effortProblems(path, rir),
   }),
@@ -148,7 +150,7 @@ export const SLOT_FIELDS = {
    * Sets with their own effort, tempo or cue: by number from 1, the last one whatever its number, or all back-offs.
    * If several match a set, the last one's value wins, then its number's.
    */
-  setTargets: fieldOf((z) =>
+  setTargets: defineField((z) =>
     z
       .array(
         z.strictObject({
@@ -168,7 +170,7 @@ export const SLOT_FIELDS = {
     problems: (targets, path) => [
       ...tooMany(path, 'sets of their own', targets, LIMITS.setTargets),
       ...targets.flatMap(({ set, rir, tempo, cue }) => [
-        ...(typeof set === 'string' ? [] : outside(path, 'set', set, BOUNDS.setNumber)),
+        ...(typeof set === 'string' ? [] : outOfBounds(path, 'set', set, BOUNDS.setNumber)),
         ...(rir === null ? [] : effortProblems(path, rir)),
         ...tempoProblems(path, tempo),
         ...tooLong(path, cue, LIMITS.safety),
@@ -176,56 +178,61 @@ export const SLOT_FIELDS = {
     ],
   }),
   /** Four or three digits, X for as fast as possible; null: none prescribed. */
-  tempo: fieldOf((z) => z.string().max(LIMITS.tempo).nullable())({
+  tempo: defineField((z) => z.string().max(LIMITS.tempo).nullable())({
     start: ({ measure, tempo }) => (measure === 'seconds' ? null : tempo),
     problems: (text, path) => tempoProblems(path, text),
   }),
   /** Seconds after each set. */
-  rest: fieldOf((z) => z.number())({
+  rest: defineField((z) => z.number())({
     start: ({ restSeconds }) => restSeconds,
-    problems: (rest, path) => outside(path, 'rest', rest, BOUNDS.rest),
+    problems: (rest, path) => outOfBounds(path, 'rest', rest, BOUNDS.rest),
   }),
-  drift: fieldOf((z) => z.enum(DRIFTS))({ start: () => 'hold RIR' }),
-  loadRule: fieldOf((z) => z.enum(LOAD_RULES))({ start: () => 'best fit' }),
+  drift: defineField((z) => z.enum(DRIFTS))({ start: () => 'hold RIR' }),
+  loadRule: defineField((z) => z.enum(LOAD_RULES))({ start: () => 'best fit' }),
   /** Percentage of the load rule's step; null: the rule's default. */
-  loadStep: fieldOf((z) => z.number().nullable().default(null))({
+  loadStep: defineField((z) => z.number().nullable().default(null))({
     start: () => null,
-    problems: (step, path) => (step === null ? [] : outside(path, 'load step', step, BOUNDS.loadStep, false)),
+    problems: (step, path) =>
+      step === null ? [] : outOfBounds(path, 'load step', step, BOUNDS.loadStep, false),
   }),
   /**
    * Sets in the last building week, reached in even steps from the first; null: no planned rise. Sets added by
    * responses come on top.
    */
-  rampTo: fieldOf((z) => z.int().nullable().default(null))({
+  rampTo: defineField((z) => z.int().nullable().default(null))({
     start: () => null,
-    problems: (sets, path) => (sets === null ? [] : outside(path, 'sets', sets, BOUNDS.rampTo)),
+    problems: (sets, path) => (sets === null ? [] : outOfBounds(path, 'sets', sets, BOUNDS.rampTo)),
   }),
-  setRule: fieldOf((z) => z.enum(SET_RULES))({ start: () => 'by response' }),
+  setRule: defineField((z) => z.enum(SET_RULES))({ start: () => 'by response' }),
   /** A set from which the slot's first load is computed, instead of the athlete's best set. */
-  start: fieldOf((z) => z.strictObject({ load: weight(z), reps: z.number(), rir: z.number() }).nullable())({
+  start: defineField((z) =>
+    z.strictObject({ load: weight(z), reps: z.number(), rir: z.number() }).nullable(),
+  )({
     start: () => null,
     problems: (set, path) =>
       set === null
         ? []
         : [
-            ...outside(path, 'reps', set.reps, BOUNDS.reps),
-            ...outside(path, 'RIR', set.rir, BOUNDS.startRir, false),
-            ...outside(path, 'load', set.load.value, BOUNDS.load, false),
+            ...outOfBounds(path, 'reps', set.reps, BOUNDS.reps),
+            ...outOfBounds(path, 'RIR', set.rir, BOUNDS.startRir, false),
+            ...outOfBounds(path, 'load', set.load.value, BOUNDS.load, false),
           ],
   }),
   /** Load as a percentage of the one-rep max, and what is added each calendar week. Null: by its load rule. */
-  ofMax: fieldOf((z) => z.strictObject({ share: z.number(), weekly: z.number() }).nullable().default(null))({
+  ofMax: defineField((z) =>
+    z.strictObject({ share: z.number(), weekly: z.number() }).nullable().default(null),
+  )({
     start: () => null,
     problems: (ofMax, path) =>
       ofMax === null
         ? []
         : [
-            ...outside(path, 'share of one-rep max', ofMax.share, BOUNDS.ofMaxShare, false),
-            ...outside(path, 'weekly step', ofMax.weekly, BOUNDS.ofMaxWeekly, false),
+            ...outOfBounds(path, 'share of one-rep max', ofMax.share, BOUNDS.ofMaxShare, false),
+            ...outOfBounds(path, 'weekly step', ofMax.weekly, BOUNDS.ofMaxWeekly, false),
           ],
   }),
   /** Overrides of single weeks; null in one: by the rules. */
-  weeks: fieldOf((z) =>
+  weeks: defineField((z) =>
     z
       .array(
         z.strictObject({
@@ -245,14 +252,14 @@ export const SLOT_FIELDS = {
     problems: (weeks, path) => [
       ...tooMany(path, 'weeks of their own', weeks, BOUNDS.week.high),
       ...weeks.flatMap(({ week, reps, rir, load }) => [
-        ...outside(path, 'week', week, BOUNDS.week),
-        ...(reps === null ? [] : outside(path, 'reps', reps, BOUNDS.reps)),
-        ...(rir === null ? [] : outside(path, 'RIR', rir, BOUNDS.rir)),
-        ...(load === null ? [] : outside(path, 'load', load.value, BOUNDS.load, false)),
+        ...outOfBounds(path, 'week', week, BOUNDS.week),
+        ...(reps === null ? [] : outOfBounds(path, 'reps', reps, BOUNDS.reps)),
+        ...(rir === null ? [] : outOfBounds(path, 'RIR', rir, BOUNDS.rir)),
+        ...(load === null ? [] : outOfBounds(path, 'load', load.value, BOUNDS.load, false)),
       ]),
     ],
   }),
-  note: fieldOf((z) => z.string().max(LIMITS.text))({
+  note: defineField((z) => z.string().max(LIMITS.text))({
     start: () => '',
     problems: (text, path) => tooLong(path, text, LIMITS.text),
   }),

@@ -1,7 +1,7 @@
 import type { Observation } from '../recovery/observation';
-import { answeredBy, standingOrders, withObservations } from './answered';
-import { addedSets, deloadsEarly, lastRecover, recovers } from './order';
-import { type Answer, identitiesOf, type Proposal } from './registry';
+import { latestAnswers, validOrders, withObservations } from './answered';
+import { addedSets, isEarlyDeload, isRecovering, lastRecoveryWeek } from './order';
+import { type Answer, callIdentities, type Proposal } from './registry';
 
 const observation: Observation = {
   muscle: 'quads',
@@ -21,7 +21,7 @@ function answer(
   outcome: Answer['outcome'] = 'accepted',
   choice: Answer['choice'] = null,
 ): Answer {
-  const known = identitiesOf(observation).find((one) => one.subject === subject);
+  const known = callIdentities(observation).find((one) => one.subject === subject);
   const id = known?.id ?? `${subject}/x`;
   return {
     id,
@@ -37,7 +37,7 @@ const sets = (...given: [Answer['outcome']?, Answer['choice']?]) =>
 const recover = (week: number) => answer(`recover/quads/${week}`, { kind: 'recover', week });
 const notIssued = () => false;
 const orders = (answers: readonly Answer[], seen: readonly Observation[] = [], isIssued = notIssued) =>
-  standingOrders(answeredBy(answers), withObservations(new Map(), seen), isIssued);
+  validOrders(latestAnswers(answers), withObservations(new Map(), seen), isIssued);
 
 test('accepted sets are added from their week on, as many as were chosen', () => {
   const standing = orders([sets()], [observation]);
@@ -57,8 +57,8 @@ test('declined sets are not added, and the latest answer to a subject counts', (
 
 test('an answer lapses when its facts change, but not once its week is sent', () => {
   expect(addedSets(orders([sets()], [sore]), 'press', 2)).toEqual([]);
-  const issued = standingOrders(
-    answeredBy([sets()]),
+  const issued = validOrders(
+    latestAnswers([sets()]),
     withObservations(new Map(), [sore]),
     (week) => week === 2,
   );
@@ -67,23 +67,23 @@ test('an answer lapses when its facts change, but not once its week is sent', ()
 
 test('a recovery week applies to its week and muscle, and later weeks know of it', () => {
   const standing = orders([recover(2), recover(4)]);
-  expect([1, 2, 3, 4].map((week) => recovers(standing, ['quads', 'glutes'], week))).toEqual([
+  expect([1, 2, 3, 4].map((week) => isRecovering(standing, ['quads', 'glutes'], week))).toEqual([
     false,
     true,
     false,
     true,
   ]);
-  expect(recovers(standing, ['lats'], 2)).toBe(false);
-  expect(lastRecover(standing, ['quads'], 2)).toBeNull();
-  expect(lastRecover(standing, ['quads'], 4)).toEqual({ muscle: 'quads', week: 2 });
-  expect(lastRecover(standing, ['quads'], 9)).toEqual({ muscle: 'quads', week: 4 });
-  expect(lastRecover(standing, ['lats'], 9)).toBeNull();
+  expect(isRecovering(standing, ['lats'], 2)).toBe(false);
+  expect(lastRecoveryWeek(standing, ['quads'], 2)).toBeNull();
+  expect(lastRecoveryWeek(standing, ['quads'], 4)).toEqual({ muscle: 'quads', week: 2 });
+  expect(lastRecoveryWeek(standing, ['quads'], 9)).toEqual({ muscle: 'quads', week: 4 });
+  expect(lastRecoveryWeek(standing, ['lats'], 9)).toBeNull();
 });
 
 test('an early deload applies to its week only, and not if declined', () => {
   const taken = answer('deload/3', { kind: 'deload', week: 3 });
-  expect([2, 3, 4].map((week) => deloadsEarly(orders([taken]), week))).toEqual([false, true, false]);
-  expect(deloadsEarly(orders([{ ...taken, outcome: 'declined' }]), 3)).toBe(false);
+  expect([2, 3, 4].map((week) => isEarlyDeload(orders([taken]), week))).toEqual([false, true, false]);
+  expect(isEarlyDeload(orders([{ ...taken, outcome: 'declined' }]), 3)).toBe(false);
 });
 
 test('a declined load repeats the last one; a changed one uses the chosen load', () => {

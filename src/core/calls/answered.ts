@@ -1,6 +1,6 @@
 import type { Observation } from '../recovery/observation';
 import type { Order } from './order';
-import { type Answer, identitiesOf, ordersOf } from './registry';
+import { type Answer, answerOrders, callIdentities } from './registry';
 
 /** The coach's answers: the latest for each subject, with its orders to the plan. */
 export interface Answered {
@@ -8,11 +8,11 @@ export interface Answered {
   readonly given: readonly { readonly answer: Answer; readonly orders: readonly Order[] }[];
 }
 
-export function answeredBy(answers: readonly Answer[]): Answered {
+export function latestAnswers(answers: readonly Answer[]): Answered {
   const bySubject = new Map(answers.map((answer) => [answer.subject, answer]));
   return {
     bySubject,
-    given: [...bySubject.values()].map((answer) => ({ answer, orders: ordersOf(answer) })),
+    given: [...bySubject.values()].map((answer) => ({ answer, orders: answerOrders(answer) })),
   };
 }
 
@@ -23,7 +23,7 @@ export type Identities = ReadonlyMap<string, ReadonlySet<string>>;
 export function withObservations(identities: Identities, observations: readonly Observation[]): Identities {
   if (observations.length === 0) return identities;
   const all = new Map(identities);
-  for (const { subject, id } of observations.flatMap(identitiesOf))
+  for (const { subject, id } of observations.flatMap(callIdentities))
     all.set(subject, new Set([...(all.get(subject) ?? []), id]));
   return all;
 }
@@ -33,7 +33,7 @@ const NONE: readonly Order[] = [];
 /**
  * The orders of all valid answers: those whose facts have not changed. Once its week is sent an answer stays valid.
  */
-export function standingOrders(
+export function validOrders(
   { given }: Answered,
   identities: Identities,
   isIssued: (week: number) => boolean,

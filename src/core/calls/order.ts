@@ -41,7 +41,7 @@ export function addedSets(orders: readonly Order[], slotId: string, week: number
 }
 
 /** Whether the whole body deloads in a week, before the planned deload. */
-export function deloadsEarly(orders: readonly Order[], week: number): boolean {
+export function isEarlyDeload(orders: readonly Order[], week: number): boolean {
   return orders.some((order) => order.kind === 'deload' && order.week === week);
 }
 
@@ -49,7 +49,7 @@ export function deloadsEarly(orders: readonly Order[], week: number): boolean {
  * Whether one of these muscles has a recovery week.
  * @param isFirst whether this is the muscle's first session of the week, where half a recovery week ends
  */
-export function recovers(
+export function isRecovering(
   orders: readonly Order[],
   muscles: readonly Muscle[],
   week: number,
@@ -65,7 +65,7 @@ export function recovers(
 }
 
 /** The latest recovery week of one of these muscles before a week. */
-export function lastRecover(
+export function lastRecoveryWeek(
   orders: readonly Order[],
   muscles: readonly Muscle[],
   before: number,

@@ -25,19 +25,23 @@ interface DoneSet {
 const SESSIONS = 4;
 
 /** The result of a coach's answer; null if nothing of it is done yet, or it was declined without effect. */
-export function outcomeOf({ outcome, proposal }: Answer, blockPlan: BlockPlan): CallOutcome | null {
+export function callOutcome({ outcome, proposal }: Answer, blockPlan: BlockPlan): CallOutcome | null {
   switch (proposal.kind) {
     case 'sets':
     case 'recover':
-      return verdictsOf(proposal.muscle, proposal.week + (proposal.kind === 'recover' ? 1 : 0), blockPlan);
+      return muscleVerdicts(
+        proposal.muscle,
+        proposal.week + (proposal.kind === 'recover' ? 1 : 0),
+        blockPlan,
+      );
     case 'load':
-      return firstSetOf(proposal, blockPlan);
+      return firstSetOutcome(proposal, blockPlan);
     case 'deload':
-      return outcome === 'declined' ? null : afterDeload(proposal.week, blockPlan);
+      return outcome === 'declined' ? null : deloadOutcome(proposal.week, blockPlan);
   }
 }
 
-function verdictsOf(muscle: Muscle, from: number, { observations }: BlockPlan): CallOutcome | null {
+function muscleVerdicts(muscle: Muscle, from: number, { observations }: BlockPlan): CallOutcome | null {
   const of = observations
     .filter((one) => one.muscle === muscle && one.week >= from)
     .slice(0, SESSIONS)
@@ -45,7 +49,7 @@ function verdictsOf(muscle: Muscle, from: number, { observations }: BlockPlan): 
   return of.length === 0 ? null : { kind: 'verdicts', of };
 }
 
-function firstSetOf(
+function firstSetOutcome(
   { slotId, week }: { readonly slotId: string; readonly week: number },
   { weeks }: BlockPlan,
 ): CallOutcome | null {
@@ -64,7 +68,7 @@ function firstSetOf(
   return null;
 }
 
-function afterDeload(week: number, { observations }: BlockPlan): CallOutcome | null {
+function deloadOutcome(week: number, { observations }: BlockPlan): CallOutcome | null {
   const next = observations.find((one) => one.week > week)?.week;
   if (next === undefined) return null;
   const seen = new Map(

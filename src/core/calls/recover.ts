@@ -1,6 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 import { wantedSets } from '../progression/set-response';
-import { goalOf } from '../volume/goal';
+import { muscleGoal } from '../volume/goal';
 import type { Call, CallKind } from './call';
 import { observationFacts, whyResponse } from './response';
 
@@ -12,7 +12,7 @@ export interface RecoverCall extends Call {
   readonly muscle: Muscle;
 }
 
-function subjectOf(muscle: Muscle, week: number): string {
+function recoverSubject(muscle: Muscle, week: number): string {
   return `recover/${muscle}/${week}`;
 }
 
@@ -27,10 +27,10 @@ export const recoverCall: CallKind<RecoverCall, RecoverChoice> = {
     const calls = new Map<string, RecoverCall>();
     for (const observation of observations) {
       const { muscle } = observation;
-      if (goalOf(block, athlete, muscle) === 'hold') continue;
+      if (muscleGoal(block, athlete, muscle) === 'hold') continue;
       const response = { ...observation, verdict: observation.performance.verdict };
       if (wantedSets(response, athlete.style) !== 'recover') continue;
-      const identity = observationFacts(subjectOf(muscle, next.week), observation);
+      const identity = observationFacts(recoverSubject(muscle, next.week), observation);
       if (isAnswered(identity) || calls.has(identity.subject)) continue;
       const why = whyResponse(observation, athlete, { wanted: 0, add: 0, capped: null });
       calls.set(identity.subject, { kind: 'recover', ...identity, week: next.week, muscle, why });
@@ -43,5 +43,5 @@ export const recoverCall: CallKind<RecoverCall, RecoverChoice> = {
       : [{ kind: 'recover', muscle, week, ...(choice === null ? {} : { half: true }) }],
   choice: (z) => z.strictObject({ recovers: z.literal('half week') }),
   identify: (observation) =>
-    observationFacts(subjectOf(observation.muscle, observation.week + 1), observation),
+    observationFacts(recoverSubject(observation.muscle, observation.week + 1), observation),
 };

@@ -32,17 +32,17 @@ const KINDS = Object.values(CALLS) as readonly unknown[] as readonly CallKind<Ca
 const BY_NAME = CALLS as unknown as Readonly<Record<CallName, CallKind<Call & Proposal, Choice>>>;
 
 /** All calls for the evidence. */
-export function proposalsOf(evidence: Evidence): readonly Proposal[] {
+export function proposeCalls(evidence: Evidence): readonly Proposal[] {
   return KINDS.flatMap((kind) => kind.propose(evidence));
 }
 
 /** The orders an answer gives to the plan. */
-export function ordersOf(answer: Answer): readonly Order[] {
+export function answerOrders(answer: Answer): readonly Order[] {
   return BY_NAME[answer.proposal.kind].orders(answer);
 }
 
 /** The ids that an observation gives to the calls of the following week. */
-export function identitiesOf(
+export function callIdentities(
   observation: Observation,
 ): readonly { readonly subject: string; readonly id: string }[] {
   return KINDS.flatMap(({ identify }) => (identify === undefined ? [] : [identify(observation)]));

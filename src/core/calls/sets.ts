@@ -1,18 +1,18 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { contribution, credits, payoff } from '../exercises/exercise';
-import { creditIn, workingSets } from '../plan/working-sets';
+import { totalCredit, workingSets } from '../plan/working-sets';
 import {
+  distributeSets,
   type Grant,
-  grantSets,
   type Situation,
   type SlotRoom,
   type Want,
   wantedSets,
 } from '../progression/set-response';
 import type { Observation } from '../recovery/observation';
-import { reachOf, setCount, setLimits } from '../techniques/registry';
+import { failureReach, setCount, setLimits } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
-import { goalOf } from '../volume/goal';
+import { muscleGoal } from '../volume/goal';
 import type { Call, CallKind } from './call';
 import type { Evidence } from './evidence';
 import { observationFacts, whyResponse } from './response';
@@ -48,19 +48,19 @@ export const setsCall: CallKind<SetsCall, AnsweredSets> = {
     const wants = new Map<Want, Observation>();
     for (const observation of evidence.observations) {
       const { muscle, sessionId } = observation;
-      const goal = goalOf(block, athlete, muscle);
+      const goal = muscleGoal(block, athlete, muscle);
       if (goal === 'hold') continue;
       const response = { ...observation, verdict: observation.performance.verdict };
       const wanted = wantedSets(response, athlete.style);
       if (wanted === 'recover' || wanted === 0) continue;
       if (evidence.isAnswered(observationFacts(subjectOf(muscle, sessionId, next.week), observation)))
         continue;
-      const slots = roomFor(muscle, sessionId, evidence);
+      const slots = slotsWithRoom(muscle, sessionId, evidence);
       if (slots.length > 0)
         wants.set({ muscle, sessionId, priority: goal === 'priority', wanted, slots }, observation);
     }
-    return grantSets([...wants.keys()], situation(evidence), near).flatMap((grant) =>
-      callFor(grant, wants.get(grant.want), evidence),
+    return distributeSets([...wants.keys()], situation(evidence), near).flatMap((grant) =>
+      setsCallFor(grant, wants.get(grant.want), evidence),
     );
   },
   orders: ({ outcome, proposal: { slotId, muscle, week, add }, choice }) =>
@@ -70,7 +70,7 @@ export const setsCall: CallKind<SetsCall, AnsweredSets> = {
   choice: (z) => z.strictObject({ add: z.int().min(0).max(MOST_ADDED) }),
 };
 
-function callFor(
+function setsCallFor(
   grant: Grant,
   observation: Observation | undefined,
   { next, athlete }: Evidence,
@@ -94,7 +94,11 @@ function callFor(
 }
 
 /** Slots of a session that train a muscle as prime mover and accept responses, with the sets they can still take. */
-function roomFor(muscle: Muscle, sessionId: string, { block, next, exerciseOf, conventions }: Evidence) {
+function slotsWithRoom(
+  muscle: Muscle,
+  sessionId: string,
+  { block, next, exerciseOf, conventions }: Evidence,
+) {
   const session = next.sessions.find((one) => one.sessionId === sessionId);
   const written = block.sessions.find((one) => one.id === sessionId);
   return (session?.slots ?? []).flatMap((slot): SlotRoom[] => {
@@ -103,7 +107,7 @@ function roomFor(muscle: Muscle, sessionId: string, { block, next, exerciseOf, c
     if (prescription === undefined || prescription.setRule !== 'by response') return [];
     if (contribution(exercise, muscle) !== 1) return [];
     // More sets past failure are never a response: this limit comes before every cap.
-    const gated = slot.gate !== null || reachOf(slot.technique) === 'past failure';
+    const gated = slot.gate !== null || failureReach(slot.technique) === 'past failure';
     const most = gated ? 0 : setLimits(prescription.technique).most;
     return [
       {
@@ -127,7 +131,7 @@ function situation({ block, athlete, next, last, orders, exerciseOf }: Evidence)
     next.sessions.map((session) => {
       const sets = new Map<Muscle, number>();
       for (const slot of session.slots) {
-        const hard = creditIn(slot.sets);
+        const hard = totalCredit(slot.sets);
         for (const [muscle, share] of credits(exerciseOf(slot)))
           sets.set(muscle, (sets.get(muscle) ?? 0) + hard * share);
       }

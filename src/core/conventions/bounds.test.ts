@@ -1,24 +1,24 @@
 import fc from 'fast-check';
-import { check } from '../findings/registry';
+import { runChecks } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import { anyBlock } from '../testing/any-block';
 import { anyPrescription } from '../testing/any-prescription';
 import { athlete, lookup, performWeek } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { boundsOf, withConvention } from './bounds';
+import { conventionBounds, withConvention } from './bounds';
 import { CONVENTION_IDS, CONVENTIONS, type Conventions } from './conventions';
 
 test('a factor below 1 stays below 1; per-slot limits may be none; other rules range from a fifth to five times', () => {
-  expect(boundsOf('deloadSets')).toEqual({ low: 0.08, high: 1 });
-  expect(boundsOf('cuttingFloor')).toEqual({ low: 1, high: 6.25 });
-  expect(boundsOf('pastFailureAdvanced')).toEqual({ low: 0, high: 15 });
-  expect(boundsOf('gapHours')).toEqual({ low: 9.6, high: 240 });
-  expect(boundsOf('behindScore')).toEqual({ low: -10, high: -0.4 });
+  expect(conventionBounds('deloadSets')).toEqual({ low: 0.08, high: 1 });
+  expect(conventionBounds('cuttingFloor')).toEqual({ low: 1, high: 6.25 });
+  expect(conventionBounds('pastFailureAdvanced')).toEqual({ low: 0, high: 15 });
+  expect(conventionBounds('gapHours')).toEqual({ low: 9.6, high: 240 });
+  expect(conventionBounds('behindScore')).toEqual({ low: -10, high: -0.4 });
 });
 
 test('every default lies within its bounds', () => {
   for (const id of CONVENTION_IDS) {
-    const { low, high } = boundsOf(id);
+    const { low, high } = conventionBounds(id);
     expect(low).toBeLessThanOrEqual(CONVENTIONS[id].default);
     expect(high).toBeGreaterThanOrEqual(CONVENTIONS[id].default);
   }
@@ -37,7 +37,7 @@ const anyConventions: fc.Arbitrary<Partial<Conventions>> = fc
     fc.record(
       Object.fromEntries(
         ids.map((id) => {
-          const { low, high } = boundsOf(id);
+          const { low, high } = conventionBounds(id);
           return [id, fc.double({ min: low, max: high, noNaN: true })];
         }),
       ),
@@ -59,7 +59,7 @@ test('with any rules within bounds every block unfolds, is trained and is checke
       const state = performWeek({ block, athlete: who, issued: [], log: EMPTY_LOG }, 1);
       const blockPlan = unfold({ block, athlete: who, exercises: lookup, answers: [], ...state });
       expect(numbersIn(blockPlan).filter((one) => !Number.isFinite(one))).toEqual([]);
-      const findings = check({ block, athlete: who, blockPlan, exercises: lookup });
+      const findings = runChecks({ block, athlete: who, blockPlan, exercises: lookup });
       expect(numbersIn(findings).filter((one) => !Number.isFinite(one))).toEqual([]);
     }),
     { numRuns: 60 },

@@ -10,7 +10,7 @@ const MAY_BE_NONE: ReadonlySet<string> = new Set(['exercises', 'points']);
  * The allowed values of a rule. Bounds stop typing errors, not opinions: a fifth to five times the default; factors
  * that lower or raise keep doing so.
  */
-export function boundsOf(id: ConventionId): { readonly low: number; readonly high: number } {
+export function conventionBounds(id: ConventionId): { readonly low: number; readonly high: number } {
   const { default: usual, unit } = CONVENTIONS[id];
   if (usual < 0) return { low: usual * REACH, high: usual / REACH };
   if (unit === '×') return usual <= 1 ? { low: usual / REACH, high: 1 } : { low: 1, high: usual * REACH };

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { malformed, ok, type Result } from '../result';
-import { boundsOf } from './bounds';
+import { conventionBounds } from './bounds';
 import { CONVENTION_IDS, type ConventionId, type Conventions } from './conventions';
 
 /** Own rules, each within its bounds. */
@@ -9,7 +9,7 @@ export const ownFigures = z
   .refine(
     (figures) =>
       Object.entries(figures).every(([id, value]) => {
-        const { low, high } = boundsOf(id as ConventionId);
+        const { low, high } = conventionBounds(id as ConventionId);
         return value >= low && value <= high;
       }),
     'is out of its bounds',

@@ -1,17 +1,17 @@
 import { exerciseById } from '../exercises/library';
-import { check } from '../findings/registry';
+import { runChecks } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { conventionsWith } from './conventions';
 import {
+  conventionOrigin,
   conventionsOf,
   EXERCISE_CONVENTIONS,
   MUSCLE_CONVENTIONS,
   NearConventions,
   NO_CONVENTIONS,
   type OwnConventions,
-  originOf,
 } from './own-conventions';
 
 const press = exerciseById('leg-press');
@@ -34,7 +34,7 @@ describe('the source of a figure', () => {
     ['sessionCap', { muscle: 'quads', block: {} }, 9, 'coach'],
     ['sessionHeavyCap', { muscle: 'quads', block: {} }, 4, 'usual'],
   ] as const)('%s of %o', (id, of, value, from) => {
-    expect(originOf(id, { own, ...of })).toEqual({ value, from });
+    expect(conventionOrigin(id, { own, ...of })).toEqual({ value, from });
     expect(conventionsOf({ own, ...of })[id]).toBe(value);
   });
 
@@ -79,7 +79,7 @@ describe('they change the figures', () => {
     const gaps = (gapHours: number) => {
       const who = athlete({ conventions: { ...NO_CONVENTIONS, muscles: { quads: { gapHours } } } });
       const blockPlan = unfold({ ...base, block: made, athlete: who });
-      return check({ block: made, athlete: who, blockPlan, exercises: lookup }).flatMap(({ detail }) =>
+      return runChecks({ block: made, athlete: who, blockPlan, exercises: lookup }).flatMap(({ detail }) =>
         detail.rule === 'recovery gap' ? detail.gaps.map(({ muscle, needed }) => [muscle, needed]) : [],
       );
     };

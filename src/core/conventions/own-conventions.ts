@@ -33,7 +33,7 @@ export interface ConventionsOf {
 }
 
 /** Own rules by source, from general to specific. With several prime movers the first one's apply. */
-function places({
+function ownSources({
   own,
   block,
   muscle,
@@ -53,15 +53,15 @@ const NONE: Own = {};
 
 /** The rules in force; the most specific wins. */
 export function conventionsOf(of: ConventionsOf): Conventions {
-  return conventionsWith(...places(of).map(([, own]) => own));
+  return conventionsWith(...ownSources(of).map(([, own]) => own));
 }
 
 /** A rule's value and where it was set. */
-export function originOf(
+export function conventionOrigin(
   id: ConventionId,
   of: ConventionsOf,
 ): { readonly value: number; readonly from: ConventionOrigin } {
-  const nearest = places(of).findLast(([, own]) => own[id] !== undefined);
+  const nearest = ownSources(of).findLast(([, own]) => own[id] !== undefined);
   const [from, own] = nearest ?? (['usual', {}] as const);
   return { value: own[id] ?? CONVENTIONS[id].default, from };
 }

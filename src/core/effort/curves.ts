@@ -35,7 +35,7 @@ export const CAUTIOUS_TABLE: readonly number[] = [
 ];
 
 /** The curve for an athlete's choice. */
-export function curveOf(effort: Effort): RepMaxCurve {
+export function chosenCurve(effort: Effort): RepMaxCurve {
   switch (effort.curve) {
     case 'Epley':
       return EPLEY;

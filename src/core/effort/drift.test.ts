@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { conventionsWith } from '../conventions/conventions';
-import { averageFirstRir, driftedSet, driftPerSet, firstHoldRange, firstSetRange } from './drift';
+import { averageFirstRir, driftPerSet, firstHoldRange, firstSetRange, setAfterDrift } from './drift';
 
 const conventions = conventionsWith();
 
@@ -42,7 +42,7 @@ test('each further hold loses a tenth of the first: 23 s become 20', () => {
 });
 
 test('constant RIR: 10, 9, 7 at 120 s (1.25 per set, rounded at each set)', () => {
-  const reps = [1, 2, 3].map((k) => driftedSet('hold RIR', { reps: 10, rir: 2 }, 1.25, k));
+  const reps = [1, 2, 3].map((k) => setAfterDrift('hold RIR', { reps: 10, rir: 2 }, 1.25, k));
   expect(reps).toEqual([
     { reps: 10, rir: 2 },
     { reps: 9, rir: 2 },
@@ -51,7 +51,7 @@ test('constant RIR: 10, 9, 7 at 120 s (1.25 per set, rounded at each set)', () =
 });
 
 test('constant reps end closer to failure, below 0 if they cannot be done', () => {
-  expect(driftedSet('hold reps', { reps: 10, rir: 2 }, 1.25, 3)).toEqual({ reps: 10, rir: -0.5 });
+  expect(setAfterDrift('hold reps', { reps: 10, rir: 2 }, 1.25, 3)).toEqual({ reps: 10, rir: -0.5 });
 });
 
 test('later sets never ask for more reps', () => {
@@ -62,7 +62,7 @@ test('later sets never ask for more reps', () => {
       fc.integer({ min: 1, max: 9 }),
       (reps, rest, k) => {
         const d = driftPerSet(rest, conventions);
-        const at = (set: number) => driftedSet('hold RIR', { reps, rir: 2 }, d, set).reps;
+        const at = (set: number) => setAfterDrift('hold RIR', { reps, rir: 2 }, d, set).reps;
         return at(k + 1) <= at(k) && at(k + 1) >= 1;
       },
     ),

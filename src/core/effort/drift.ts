@@ -30,7 +30,7 @@ export type Held = 'hold RIR' | 'hold reps';
  * Constant RIR: set k asks for fewer reps at the same RIR. Constant reps: every set asks for the same reps and ends
  * closer to failure. At least one rep is asked.
  */
-export function driftedSet(mode: Held, first: DriftedSet, perSet: number, k: number): DriftedSet {
+export function setAfterDrift(mode: Held, first: DriftedSet, perSet: number, k: number): DriftedSet {
   const lost = perSet * (k - 1);
   return mode === 'hold RIR'
     ? { reps: Math.max(1, first.reps - roundHalfUp(lost)), rir: first.rir }

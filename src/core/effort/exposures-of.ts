@@ -6,7 +6,7 @@ import { carriedWeight } from '../loading/carried';
 import { valueIn } from '../loading/weight';
 import { currentSets } from '../log/current-sets';
 import type { LoggedSet } from '../log/log';
-import { rescueOf } from '../on-the-day/session-note';
+import { dayEasing } from '../on-the-day/session-note';
 import type { WeekState } from '../plan/week-state';
 import { driftPerSet } from './drift';
 import type { Exposure } from './exposure';
@@ -22,7 +22,7 @@ export interface MeasuredSet {
 }
 
 /** Everything done in a block's weeks so far, as exposures. */
-export function exposuresIn(
+export function blockExposures(
   weeks: readonly WeekState[],
   athlete: Athlete,
   newest: (exerciseId: string) => Exercise | undefined,
@@ -34,7 +34,7 @@ export function exposuresIn(
       const work = performed.get(session.sessionId);
       if (work === undefined) continue;
       const { id, date, notes } = work.workout;
-      sessions.set(id, { week: plan.week, date, kind: plan.kind, rescued: rescueOf(notes) !== null });
+      sessions.set(id, { week: plan.week, date, kind: plan.kind, rescued: dayEasing(notes) !== null });
       for (const { slotId, sets } of session.slots)
         for (const { id: setId, measuresStrength, rest, reps, rir } of sets) {
           const set = work.sets.get(`${slotId}/${setId}`)?.set;

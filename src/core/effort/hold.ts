@@ -8,16 +8,16 @@ export function longestHold(seconds: number, rir: number, { holdShare }: Convent
 }
 
 /** Seconds that leave this RIR, given the longest possible hold. */
-export function secondsAt(longest: number, rir: number, { holdShare }: Conventions): number {
+export function secondsForRir(longest: number, rir: number, { holdShare }: Conventions): number {
   return longest / (1 + (rir * holdShare) / 100);
 }
 
 /** RIR at the end of a hold, given the longest possible one. */
-export function rirOfHold(longest: number, seconds: number, { holdShare }: Conventions): number {
+export function rirAfterHold(longest: number, seconds: number, { holdShare }: Conventions): number {
   return seconds <= 0 ? Number.POSITIVE_INFINITY : ((longest / seconds - 1) * 100) / holdShare;
 }
 
 /** The longest possible hold after earlier sets that cost this many reps: each takes its fraction of the seconds. */
-export function tiredHold(longest: number, fatigue: number, { holdShare }: Conventions): number {
+export function holdAfterFatigue(longest: number, fatigue: number, { holdShare }: Conventions): number {
   return longest * Math.max(0, 1 - (fatigue * holdShare) / 100);
 }

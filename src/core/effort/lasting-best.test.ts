@@ -1,6 +1,6 @@
 import { exerciseById } from '../exercises/library';
 import { athlete } from '../testing/fixtures';
-import { type LoggedFirst, lastingBest, loggedFirsts, type StoredSet } from './lasting-best';
+import { type LoggedFirst, lastingBest, loggedFirstSets, type StoredSet } from './lasting-best';
 
 const press = exerciseById('leg-press');
 if (press === undefined) throw new Error('no leg press');
@@ -53,7 +53,7 @@ test('strength comes from first sets of building weeks that measure it, in their
     rescued: false,
     ...changes,
   });
-  const found = loggedFirsts([
+  const found = loggedFirstSets([
     set('6', { reps: 9, supersedes: '1' }),
     set('5', { setId: 'work-2' }),
     set('4', { kind: 'deload' }),

@@ -34,7 +34,7 @@ export const FIRSTS: readonly string[] = ['work-1', 'top-1'];
  * strength, in their corrected form.
  * @param sets newest first
  */
-export function loggedFirsts(sets: readonly StoredSet[]): ReadonlyMap<string, readonly LoggedFirst[]> {
+export function loggedFirstSets(sets: readonly StoredSet[]): ReadonlyMap<string, readonly LoggedFirst[]> {
   const replaced = new Set(sets.map(({ supersedes }) => supersedes));
   const found = new Map<string, LoggedFirst[]>();
   for (const { id, exerciseId, setId, measuresStrength, kind, rescued, load, reps, rir, date } of sets) {

@@ -31,11 +31,11 @@ export function liftLines(exposures: readonly Exposure[], curve: RepMaxCurve): r
   return [...byLift]
     .map(([exerciseId, done]) => lineOf(exerciseId, inOrder(done), curve))
     .flatMap((line) => (line === undefined ? [] : [line]))
-    .sort((a, b) => lastOf(b).localeCompare(lastOf(a)) || a.exerciseId.localeCompare(b.exerciseId));
+    .sort((a, b) => lastDay(b).localeCompare(lastDay(a)) || a.exerciseId.localeCompare(b.exerciseId));
 }
 
 const inOrder = (done: readonly Exposure[]) => [...done].sort((a, b) => a.date.localeCompare(b.date));
-const lastOf = ({ points, heaviest }: LiftLine) => points.at(-1)?.date ?? heaviest.date;
+const lastDay = ({ points, heaviest }: LiftLine) => points.at(-1)?.date ?? heaviest.date;
 
 function lineOf(exerciseId: string, done: readonly Exposure[], curve: RepMaxCurve): LiftLine | undefined {
   const sets = done.flatMap(({ date, sets: of }) => of.map(({ load, reps }) => ({ date, load, reps })));
@@ -43,7 +43,7 @@ function lineOf(exerciseId: string, done: readonly Exposure[], curve: RepMaxCurv
   if (first === undefined) return undefined;
   const days = new Map<LocalDate, number>();
   for (const { date, sets: of } of done) {
-    const estimates = of.flatMap((set) => estimateOf(set, curve));
+    const estimates = of.flatMap((set) => setEstimate(set, curve));
     if (estimates.length > 0) days.set(date, Math.max(days.get(date) ?? 0, ...estimates));
   }
   const points = [...days].map(([date, oneRepMax]) => ({ date, oneRepMax }));
@@ -61,6 +61,6 @@ function lineOf(exerciseId: string, done: readonly Exposure[], curve: RepMaxCurv
   };
 }
 
-function estimateOf({ load, reps, rir }: MovedSet, curve: RepMaxCurve): readonly number[] {
+function setEstimate({ load, reps, rir }: MovedSet, curve: RepMaxCurve): readonly number[] {
   return load <= 0 || reps + rir > MOST_REPS ? [] : [e1rm(load, reps + rir, curve)];
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { conventionsWith } from '../conventions/conventions';
 import { driftPerSet } from './drift';
 import type { Exposure } from './exposure';
-import { beatsReckoned, driftTimes, ownDrift } from './own-drift';
+import { differsFromAssumed, ownDrift, scaledDrift } from './own-drift';
 
 /** Slots of three sets assumed to lose a rep each, with these actual losses. */
 function slots(count: number, lost: (at: number) => number): readonly Exposure[] {
@@ -41,11 +41,11 @@ test('a changed load between two sets is no evidence', () => {
 test('losses that vary around the assumption do not change it; a constant difference does', () => {
   const swinging = ownDrift(slots(20, (at) => (at % 2 === 0 ? 0 : 2.2)));
   const steady = ownDrift(slots(20, (at) => (at % 2 === 0 ? 1.4 : 1.6)));
-  expect(swinging && beatsReckoned(swinging)).toBe(false);
-  expect(steady && beatsReckoned(steady)).toBe(true);
-  expect(beatsReckoned({ factor: 1.1, error: 0.01, pairs: 40 })).toBe(true);
-  expect(beatsReckoned({ factor: 1.09, error: 0.01, pairs: 40 })).toBe(false);
-  expect(beatsReckoned({ factor: 3.1, error: 0.01, pairs: 40 })).toBe(false);
+  expect(swinging && differsFromAssumed(swinging)).toBe(false);
+  expect(steady && differsFromAssumed(steady)).toBe(true);
+  expect(differsFromAssumed({ factor: 1.1, error: 0.01, pairs: 40 })).toBe(true);
+  expect(differsFromAssumed({ factor: 1.09, error: 0.01, pairs: 40 })).toBe(false);
+  expect(differsFromAssumed({ factor: 3.1, error: 0.01, pairs: 40 })).toBe(false);
 });
 
 test('the adjusted rules multiply the loss by the factor at every rest', () => {
@@ -55,7 +55,7 @@ test('the adjusted rules multiply the loss by the factor at every rest', () => {
       fc.double({ min: 0.5, max: 2.5, noNaN: true }),
       fc.integer({ min: 30, max: 200 }),
       (factor, rest) => {
-        const own = { ...usual, ...driftTimes(factor, usual) };
+        const own = { ...usual, ...scaledDrift(factor, usual) };
         expect(driftPerSet(rest, own)).toBeCloseTo(factor * driftPerSet(rest, usual), 1);
       },
     ),

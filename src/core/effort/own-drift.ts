@@ -51,7 +51,7 @@ export function ownDrift(exposures: readonly Exposure[]): OwnDrift | undefined {
 }
 
 /** Whether the athlete's drop-off differs reliably from the assumed one. */
-export function beatsReckoned({ factor, error }: OwnDrift): boolean {
+export function differsFromAssumed({ factor, error }: OwnDrift): boolean {
   const off = Math.abs(factor - 1);
   return factor >= LEAST && factor <= MOST && off > SURE * error && isAtLeast(off, LEAST_OFF);
 }
@@ -62,7 +62,7 @@ type DriftFigures = Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeas
  * Rules under which a set costs a factor of the assumed loss at any rest: f (1 + (S - s) / k) equals 1 + (S' - s) /
  * k' with k' = k / f and S' = S + k - k / f.
  */
-export function driftTimes(
+export function scaledDrift(
   factor: number,
   { driftSeconds, driftSlope, driftLeast }: DriftFigures,
 ): DriftFigures {

@@ -3,12 +3,12 @@ import { conventionsWith } from '../conventions/conventions';
 import { loadGrid } from '../loading/grid';
 import { HALL } from '../testing/fixtures';
 import type { Exposure } from './exposure';
-import { longestHold, rirOfHold, secondsAt } from './hold';
+import { longestHold, rirAfterHold, secondsForRir } from './hold';
 import { loadsFor } from './load-for';
 import { beatsDefault, fitPersonalCurve } from './personal-curve';
 import { EPLEY, personalCurve } from './rep-max';
 import { rirBias } from './rir-bias';
-import { currentStrength, shownStrength } from './strength';
+import { currentStrength, displayedStrength } from './strength';
 
 const conventions = conventionsWith();
 
@@ -124,16 +124,16 @@ describe('RIR bias', () => {
 describe('holds', () => {
   test('30 s with 2 RIR could have been 36; 1 RIR of 36 is reached after 32.7', () => {
     expect(longestHold(30, 2, conventions)).toBeCloseTo(36, 9);
-    expect(secondsAt(36, 1, conventions)).toBeCloseTo(32.727, 3);
-    expect(rirOfHold(36, 30, conventions)).toBeCloseTo(2, 9);
+    expect(secondsForRir(36, 1, conventions)).toBeCloseTo(32.727, 3);
+    expect(rirAfterHold(36, 30, conventions)).toBeCloseTo(2, 9);
   });
 
   test('converting RIR to seconds and back gives the same RIR', () => {
     fc.assert(
       fc.property(fc.integer({ min: 3, max: 300 }), fc.integer({ min: 0, max: 6 }), (seconds, rir) => {
         const longest = longestHold(seconds, rir, conventions);
-        expect(secondsAt(longest, rir, conventions)).toBeCloseTo(seconds, 9);
-        expect(rirOfHold(longest, seconds, conventions)).toBeCloseTo(rir, 6);
+        expect(secondsForRir(longest, rir, conventions)).toBeCloseTo(seconds, 9);
+        expect(rirAfterHold(longest, seconds, conventions)).toBeCloseTo(rir, 6);
       }),
     );
   });
@@ -141,7 +141,7 @@ describe('holds', () => {
 
 test('strength is shown up to fifteen reps to failure; above, only that the reps are too many', () => {
   const shown = (reps: number, rir: number, held = false) =>
-    shownStrength({ load: 60, reps, rir }, held, EPLEY, conventions);
+    displayedStrength({ load: 60, reps, rir }, held, EPLEY, conventions);
   expect(shown(10, 3)).toEqual({ kind: 'one-rep max', value: expect.closeTo(86, 9) });
   expect(shown(14, 2)).toEqual({ kind: 'too many reps', reps: 16 });
   expect(shown(30, 0, true)).toEqual({ kind: 'longest hold', seconds: 30 });

@@ -32,13 +32,13 @@ export function fitPersonalCurve(
   if (sets < conventions.personalSets || counts.size < conventions.personalReps) return undefined;
   const free = points.length - groups.length;
   if (free < 2) return undefined;
-  const loss = (slope: number) => squares(groups, personalCurve(slope));
+  const loss = (slope: number) => sumOfSquares(groups, personalCurve(slope));
   const slope = goldenSection(loss, LEAST_SLOPE, MOST_SLOPE);
   const percent = (sum: number, degrees: number) => 100 * Math.sqrt(sum / degrees);
   return {
     slope,
     error: percent(loss(slope), free - 1),
-    epleyError: percent(squares(groups, EPLEY), free),
+    epleyError: percent(sumOfSquares(groups, EPLEY), free),
     sets,
     from: Math.min(...points.map(({ n }) => n)),
     to: Math.max(...points.map(({ n }) => n)),
@@ -75,7 +75,7 @@ function weekGroups(exposures: readonly Exposure[]): Point[][] {
 }
 
 /** Sum of squared errors with the best 1RM for each group. */
-function squares(groups: readonly (readonly Point[])[], curve: RepMaxCurve): number {
+function sumOfSquares(groups: readonly (readonly Point[])[], curve: RepMaxCurve): number {
   let sum = 0;
   for (const group of groups) {
     const estimates = group.map(({ n, log }) => log - Math.log(curve.fraction(n)));

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CAUTIOUS_TABLE, CURVES, curveOf, USUAL_EFFORT } from './curves';
+import { CAUTIOUS_TABLE, CURVES, chosenCurve, USUAL_EFFORT } from './curves';
 import { BRZYCKI, EPLEY, e1rm, personalCurve, type RepMaxCurve, repsToFailure, tableCurve } from './rep-max';
 
 const TABLE = tableCurve('table', CAUTIOUS_TABLE);
@@ -36,14 +36,14 @@ test('the shipped table is cautious: 0.775 at seven, 0.70 at twelve, linear betw
 });
 
 test('each choice gives a curve; personal without a fit is Epley', () => {
-  expect(CURVES.map((curve) => curveOf({ ...USUAL_EFFORT, curve }).name)).toEqual([
+  expect(CURVES.map((curve) => chosenCurve({ ...USUAL_EFFORT, curve }).name)).toEqual([
     'Epley',
     'Brzycki',
     'table',
     'Epley',
   ]);
   const fit = { slope: 0.04, error: 2, epleyError: 3, sets: 8, from: 5, to: 12 };
-  const own = curveOf({ curve: 'personal', table: null, personal: fit });
+  const own = chosenCurve({ curve: 'personal', table: null, personal: fit });
   expect(own.fraction(6)).toBeCloseTo(1 / 1.2, 9);
 });
 

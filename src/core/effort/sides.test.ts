@@ -1,6 +1,6 @@
 import { conventionsWith } from '../conventions/conventions';
 import type { Exposure } from './exposure';
-import { sidesApart } from './sides';
+import { compareSides } from './sides';
 
 const conventions = conventionsWith();
 
@@ -25,7 +25,7 @@ function sessions(...sides: readonly Sides[]): readonly Exposure[] {
   }));
 }
 
-const compare = (...sides: readonly Sides[]) => sidesApart(sessions(...sides), conventions);
+const compare = (...sides: readonly Sides[]) => compareSides(sessions(...sides), conventions);
 
 test('one rep fewer on one side in each of two sessions makes it the weaker side; one session may be chance', () => {
   expect(compare([8, 9], [9, 10])).toEqual({

@@ -26,7 +26,7 @@ const LEAST_SESSIONS = 2;
  * @param exposures of one exercise, oldest first
  * @returns undefined if the sides never differed
  */
-export function sidesApart(
+export function compareSides(
   exposures: readonly Exposure[],
   { biasLeast, biasSteady }: Pick<Conventions, 'biasLeast' | 'biasSteady'>,
 ): SidesApart | undefined {

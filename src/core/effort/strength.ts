@@ -14,7 +14,7 @@ export type ShownStrength =
  * slot's own next load.
  * @param set load as moved, above 0 unless it is a hold
  */
-export function shownStrength(
+export function displayedStrength(
   set: { readonly load: number; readonly reps: number; readonly rir: number },
   held: boolean,
   curve: RepMaxCurve,

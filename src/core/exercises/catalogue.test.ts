@@ -1,5 +1,5 @@
 import { searchNames } from '../names';
-import { catalogueWith, chainOf, withNames } from './catalogue';
+import { catalogueWith, variationChain, withNames } from './catalogue';
 import type { Exercise } from './exercise';
 import { exerciseById, LIBRARY } from './library';
 
@@ -40,10 +40,10 @@ test('the list is sorted by name and has no unfilled slots', () => {
 
 test('a chain goes from easier to harder, from any of its exercises; others have none', () => {
   const catalogue = catalogueWith([]);
-  const lever = chainOf(exerciseById('front-lever') as Exercise, catalogue);
+  const lever = variationChain(exerciseById('front-lever') as Exercise, catalogue);
   expect(lever.map(({ id }) => id)).toEqual(['tucked-front-lever', 'one-leg-front-lever', 'front-lever']);
-  expect(chainOf(exerciseById('tucked-front-lever') as Exercise, catalogue)).toEqual(lever);
-  expect(chainOf(press, catalogue)).toEqual([]);
+  expect(variationChain(exerciseById('tucked-front-lever') as Exercise, catalogue)).toEqual(lever);
+  expect(variationChain(press, catalogue)).toEqual([]);
 });
 
 test('a coach’s own name replaces the shipped one in every list, and search still finds the old one', () => {

@@ -56,7 +56,7 @@ export function withNames(
 }
 
 /** An exercise's chain, easier to harder; empty if it has none. */
-export function chainOf(exercise: Exercise, catalogue: Pick<Catalogue, 'list'>): readonly Exercise[] {
+export function variationChain(exercise: Exercise, catalogue: Pick<Catalogue, 'list'>): readonly Exercise[] {
   const { chain } = exercise;
   if (chain === null) return [];
   return catalogue.list

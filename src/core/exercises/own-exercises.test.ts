@@ -1,4 +1,4 @@
-import { catalogueWith, chainOf } from './catalogue';
+import { catalogueWith, variationChain } from './catalogue';
 import type { Exercise } from './exercise';
 import { decodeExercise } from './exercise-codec';
 import { exerciseById, LIBRARY } from './library';
@@ -28,13 +28,13 @@ test('a block keeps its pinned revision; the list has the newest', () => {
 
 test('a chain goes from easier to harder', () => {
   const pushUp = exerciseById('push-up') as Exercise;
-  expect(chainOf(pushUp, { list: LIBRARY }).map(({ id }) => id)).toEqual([
+  expect(variationChain(pushUp, { list: LIBRARY }).map(({ id }) => id)).toEqual([
     'knee-push-up',
     'push-up',
     'ring-push-up',
     'archer-push-up',
   ]);
-  expect(chainOf(press, { list: LIBRARY })).toEqual([]);
+  expect(variationChain(press, { list: LIBRARY })).toEqual([]);
 });
 
 test.each([

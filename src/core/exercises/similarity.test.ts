@@ -1,20 +1,20 @@
-import { lacking } from '../athlete/place';
+import { missingEquipment } from '../athlete/place';
 import { presetPlace } from '../loading/place-presets';
 import { athlete, HALL_PLACE } from '../testing/fixtures';
 import type { Exercise } from './exercise';
 import { exerciseById, LIBRARY } from './library';
-import { similarity, swapCandidates } from './similarity';
+import { contributionSimilarity, swapCandidates } from './similarity';
 
 const of = (id: string) => exerciseById(id) as Exercise;
 const at = { athlete: athlete(), place: HALL_PLACE, date: '2026-11-02' };
 
 test('equal contributions give 1, nothing shared 0, partly shared a value between', () => {
-  expect(similarity(of('leg-extension'), of('leg-extension'))).toBeCloseTo(1, 9);
-  expect(similarity(of('leg-extension'), of('seated-leg-curl'))).toBe(0);
+  expect(contributionSimilarity(of('leg-extension'), of('leg-extension'))).toBeCloseTo(1, 9);
+  expect(contributionSimilarity(of('leg-extension'), of('seated-leg-curl'))).toBe(0);
   // Quads 1 against quads 1 and glutes 0.5: 1 / √1.25.
   const a = { ...of('leg-extension'), contributions: { quads: 1 } };
   const b = { ...of('leg-press'), contributions: { quads: 1, glutes: 0.5 } };
-  expect(similarity(a, b)).toBeCloseTo(0.894, 3);
+  expect(contributionSimilarity(a, b)).toBeCloseTo(0.894, 3);
 });
 
 test('the best candidate trains the same muscles with the same pattern and available equipment', () => {
@@ -23,7 +23,7 @@ test('the best candidate trains the same muscles with the same pattern and avail
   expect(first?.similarity).toBeGreaterThan(0.8);
   const home = presetPlace('home gym', 'kg', 'home');
   for (const { exercise } of swapCandidates(of('barbell-bench-press'), LIBRARY, { ...at, place: home }))
-    expect(lacking(exercise, home)).toEqual([]);
+    expect(missingEquipment(exercise, home)).toEqual([]);
 });
 
 test('exercises that stress an irritated joint come last', () => {

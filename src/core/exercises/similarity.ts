@@ -1,5 +1,5 @@
 import { type Athlete, phaseOn } from '../athlete/athlete';
-import { lacking, type Place } from '../athlete/place';
+import { missingEquipment, type Place } from '../athlete/place';
 import type { LocalDate } from '../calendar';
 import { credits, type Exercise, payoff } from './exercise';
 
@@ -7,7 +7,7 @@ import { credits, type Exercise, payoff } from './exercise';
  * Cosine of the angle between two exercises' contributions: 1 for the same muscles in the same proportions, 0 if none
  * are shared.
  */
-export function similarity(a: Exercise, b: Exercise): number {
+export function contributionSimilarity(a: Exercise, b: Exercise): number {
   const other = new Map(credits(b));
   let dot = 0;
   for (const [muscle, share] of credits(a)) dot += share * (other.get(muscle) ?? 0);
@@ -66,9 +66,9 @@ export function swapCandidates(
 ): readonly SwapScore[] {
   const irritated = new Set(athlete.joints.map(({ joint }) => joint));
   return list
-    .filter((one) => one.id !== exercise.id && lacking(one, place).length === 0)
+    .filter((one) => one.id !== exercise.id && missingEquipment(one, place).length === 0)
     .map((one): SwapScore => {
-      const alike = similarity(exercise, one);
+      const alike = contributionSimilarity(exercise, one);
       const samePattern = one.pattern === exercise.pattern;
       const sparesJoints = !one.joints.some((joint) => irritated.has(joint));
       const pays = worth(one, athlete, date);

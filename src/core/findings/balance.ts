@@ -1,14 +1,14 @@
-import { balanceOf, isLopsided, musclesOf, type Ratio } from '../volume/balance';
-import { type Check, type CheckInput, type Finding, type Fix, mended } from './finding';
-import { evenSides, offered } from './volume-fixes';
+import { isLopsided, musclesOf, type Ratio, weeklyBalance } from '../volume/balance';
+import { type Check, type CheckInput, type Finding, type Fix, lazyFixes } from './finding';
+import { balanceSides, offered } from './volume-fixes';
 
-function levelled({ sides, sets, against }: Ratio, input: CheckInput): readonly Fix[] {
+function balancingFixes({ sides, sets, against }: Ratio, input: CheckInput): readonly Fix[] {
   const [one, other] = [musclesOf(sides[0]), musclesOf(sides[1])];
   const level = (a: number, b: number) => !isLopsided({ sets: a, against: b }, input.conventions);
   return offered(
     sets < against
-      ? evenSides(one, other, level, input)
-      : evenSides(other, one, (short, long) => level(long, short), input),
+      ? balanceSides(one, other, level, input)
+      : balanceSides(other, one, (short, long) => level(long, short), input),
   );
 }
 
@@ -18,7 +18,7 @@ function levelled({ sides, sets, against }: Ratio, input: CheckInput): readonly 
  */
 export const balance: Check = (input) => {
   const { balanceLeast, balanceMost } = input.conventions;
-  return balanceOf(input.week).ratios.flatMap((ratio): Finding[] => {
+  return weeklyBalance(input.week).ratios.flatMap((ratio): Finding[] => {
     if (!isLopsided(ratio, input.conventions)) return [];
     return [
       {
@@ -33,7 +33,7 @@ export const balance: Check = (input) => {
           least: balanceLeast,
           most: balanceMost,
         },
-        fixes: mended(input, () => levelled(ratio, input)),
+        fixes: lazyFixes(input, () => balancingFixes(ratio, input)),
       },
     ];
   });

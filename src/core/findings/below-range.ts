@@ -3,7 +3,7 @@ import { BOUNDS } from '../block/bounds';
 import { driftPerSet } from '../effort/drift';
 import type { SlotPlan } from '../plan/slot';
 import { roundHalfUp } from '../rounding';
-import { keepsReps, partsOf } from '../techniques/registry';
+import { keepsReps, techniqueParts } from '../techniques/registry';
 import type { Check, CheckInput, Finding, Fix } from './finding';
 import { changeSets } from './slot-sets';
 
@@ -34,7 +34,7 @@ export const belowRange: Check = (input) => {
             low: rangeOf(slot, planned).low,
             high: rangeOf(slot, planned).high,
           },
-          fixes: fixesOf(slot, planned, input),
+          fixes: belowRangeFixes(slot, planned, input),
         },
       ];
     }),
@@ -46,7 +46,7 @@ const rangeOf = (slot: Slot, planned: SlotPlan) => planned.range ?? slot.range;
 
 /** The first set below the slot's own range; null if there is none. */
 function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; readonly reps: number } | null {
-  const [part] = partsOf(planned.technique);
+  const [part] = techniqueParts(planned.technique);
   if (part === undefined || part.range !== undefined || part.repOffset !== 0) return null;
   if (keepsReps(planned.technique) || slot.drift !== 'hold RIR') return null;
   // If the equipment has no load between, the set's reason says so, and the range is not at fault.
@@ -66,13 +66,13 @@ function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; read
  * A longer rest, fewer sets, a wider range, or the same reps in every set: whichever brings the last set back into
  * the range.
  */
-function fixesOf(slot: Slot, planned: SlotPlan, { conventions }: CheckInput): readonly Fix[] {
+function belowRangeFixes(slot: Slot, planned: SlotPlan, { conventions }: CheckInput): readonly Fix[] {
   const { reps } = planned.why;
   if (reps.code !== 'reps/drift') return [];
   const { low, high } = rangeOf(slot, planned);
   // The written range is widened, not the phase's.
   const written = slot.range;
-  const [part] = partsOf(planned.technique);
+  const [part] = techniqueParts(planned.technique);
   const sets = part?.sets ?? 1;
   const fits = (perSet: number, count: number) => low + roundHalfUp(perSet * (count - 1)) <= high;
   const exerciseId = planned.exerciseId;

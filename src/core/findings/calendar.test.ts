@@ -11,7 +11,7 @@ import { anyBlock, anyBlockOf, FINE_LOADS } from '../testing/any-block';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { type Finding, type FindingDetail, SEVERITIES } from './finding';
-import { check, checkAll, findingFacts } from './registry';
+import { findingFacts, runAllChecks, runChecks } from './registry';
 
 const planned = (of: Block, who: Athlete) =>
   unfold({ block: of, athlete: who, exercises: lookup, issued: [], log: EMPTY_LOG, answers: [] });
@@ -22,7 +22,7 @@ const counted = (of: Block) =>
   );
 const run = (of: Block, who: Athlete, all = false) => {
   const blockPlan = planned(of, who);
-  return (all ? checkAll : check)({ block: of, athlete: who, blockPlan, exercises: lookup });
+  return (all ? runAllChecks : runChecks)({ block: of, athlete: who, blockPlan, exercises: lookup });
 };
 const sets = (count: number): Partial<Slot> => ({ technique: { kind: 'straight', sets: count } });
 const one = (id: string, exercise: string, count = 3, changes: Partial<Slot> = {}) =>

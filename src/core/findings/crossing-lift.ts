@@ -1,4 +1,4 @@
-import { isIn } from '../anatomy/roll-up';
+import { isInGroup } from '../anatomy/roll-up';
 import { credits } from '../exercises/exercise';
 import { isAtLeast } from '../rounding';
 import { type SeenSession, sessionsOf } from './cycle';
@@ -13,8 +13,8 @@ function dayOf({ slots }: SeenSession, but: string): 'push' | 'pull' | null {
   for (const { slot, exercise, hard } of slots) {
     if (slot.slotId === but) continue;
     for (const [muscle, share] of credits(exercise)) {
-      if (isIn('push', muscle)) push += hard * share;
-      if (isIn('pull', muscle)) pull += hard * share;
+      if (isInGroup('push', muscle)) push += hard * share;
+      if (isInGroup('pull', muscle)) pull += hard * share;
     }
   }
   if (push + pull === 0) return null;

@@ -1,9 +1,9 @@
 import type { Muscle } from '../anatomy/muscle';
-import { isIn } from '../anatomy/roll-up';
+import { isInGroup } from '../anatomy/roll-up';
 import { credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
-import { creditIn } from '../plan/working-sets';
+import { totalCredit } from '../plan/working-sets';
 import type { CheckInput } from './finding';
 
 /**
@@ -40,17 +40,17 @@ export function sessionsOf(input: CheckInput): readonly SeenSession[] {
   return input.week.sessions
     .filter(({ optional }) => !optional)
     .map((session) => {
-      const found = cached.get(session.slots) ?? see(session.slots, input);
+      const found = cached.get(session.slots) ?? sessionView(session.slots, input);
       cached.set(session.slots, found);
       return { session, ...found };
     });
 }
 
-function see(planned: SessionPlan['slots'], input: CheckInput): Seen {
+function sessionView(planned: SessionPlan['slots'], input: CheckInput): Seen {
   const slots = planned.map((slot) => ({
     slot,
     exercise: input.exerciseOf(slot),
-    hard: creditIn(slot.sets),
+    hard: totalCredit(slot.sets),
   }));
   const credit = new Map<Muscle, number>();
   let [upper, lower] = [0, 0];
@@ -58,8 +58,8 @@ function see(planned: SessionPlan['slots'], input: CheckInput): Seen {
     for (const [muscle, share] of credits(exercise))
       credit.set(muscle, (credit.get(muscle) ?? 0) + hard * share);
     const movers = primeMovers(exercise);
-    if (movers.some((muscle) => isIn('upper', muscle))) upper += hard;
-    if (movers.some((muscle) => isIn('lower', muscle))) lower += hard;
+    if (movers.some((muscle) => isInGroup('upper', muscle))) upper += hard;
+    if (movers.some((muscle) => isInGroup('lower', muscle))) lower += hard;
   }
   const all = upper + lower;
   const half =
@@ -85,7 +85,7 @@ export function dayPairs(input: CheckInput): readonly DayPair[] {
 }
 
 /** Direct hard sets of a muscle in a session. */
-export function direct({ slots }: SeenSession, muscle: Muscle): number {
+export function directSets({ slots }: SeenSession, muscle: Muscle): number {
   return slots.reduce(
     (sum, { exercise, hard }) => sum + (primeMovers(exercise).includes(muscle) ? hard : 0),
     0,

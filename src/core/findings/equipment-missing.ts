@@ -1,4 +1,4 @@
-import { lacking, placeFor } from '../athlete/place';
+import { missingEquipment, placeFor } from '../athlete/place';
 import { asPlanned, type Check, type CheckInput, type Finding, type Fix } from './finding';
 import { type Placed, swapAll } from './swap-slots';
 import { offered } from './volume-fixes';
@@ -12,7 +12,7 @@ export const equipmentMissing: Check = (input) =>
     const place = placeFor(input.athlete, session.place);
     const lacks = session.slots.flatMap((slot) => {
       const exercise = input.exerciseOf(asPlanned(slot));
-      const missing = lacking(exercise, place);
+      const missing = missingEquipment(exercise, place);
       return missing.length === 0 ? [] : [{ slot, exerciseId: exercise.id, missing }];
     });
     const [first] = lacks;

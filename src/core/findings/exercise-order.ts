@@ -1,8 +1,8 @@
 import { contribution, type Exercise, primeMovers } from '../exercises/exercise';
-import { insideOf } from '../techniques/registry';
+import { innerTechnique } from '../techniques/registry';
 import { type SeenSlot, sessionsOf } from './cycle';
 import type { Check, CheckInput, Finding, Fix } from './finding';
-import { takesReorder } from './reorder-room';
+import { canReorder } from './reorder-room';
 
 interface Clash {
   readonly early: SeenSlot;
@@ -18,15 +18,15 @@ const sharesMover = (a: SeenSlot, b: SeenSlot) =>
   primeMovers(a.exercise).some((muscle) => primeMovers(b.exercise).includes(muscle));
 
 /** What comes before a slot and should come after it; a priority muscle may go first on purpose. */
-function clashOf(slots: readonly SeenSlot[], at: number, input: CheckInput): Clash | undefined {
+function orderClash(slots: readonly SeenSlot[], at: number, input: CheckInput): Clash | undefined {
   const late = slots[at] as SeenSlot;
   const before = slots.slice(0, at);
   // An activation exercise belongs directly before the lift it is for.
   const early = before.find(
     (one, k) =>
-      insideOf(one.slot.technique).kind === 'activation' &&
+      innerTechnique(one.slot.technique).kind === 'activation' &&
       k < at - 1 &&
-      insideOf(late.slot.technique).kind !== 'activation' &&
+      innerTechnique(late.slot.technique).kind !== 'activation' &&
       sharesMover(one, late) &&
       !slots.slice(k + 1, at).some((between) => sharesMover(one, between)),
   );
@@ -54,7 +54,7 @@ function clashOf(slots: readonly SeenSlot[], at: number, input: CheckInput): Cla
 }
 
 /** Moves an activation directly before its lift. */
-function toBefore(slots: readonly SeenSlot[], early: SeenSlot, late: SeenSlot, session: string): Fix {
+function moveBefore(slots: readonly SeenSlot[], early: SeenSlot, late: SeenSlot, session: string): Fix {
   const before = slots[slots.indexOf(late) - 1] as SeenSlot;
   return {
     does: 'move slot',
@@ -68,7 +68,7 @@ function toBefore(slots: readonly SeenSlot[], early: SeenSlot, late: SeenSlot, s
 export const exerciseOrder: Check = (input) =>
   sessionsOf(input).flatMap(({ session, slots }) =>
     slots.flatMap((_, at): Finding[] => {
-      const clash = clashOf(slots, at, input);
+      const clash = orderClash(slots, at, input);
       if (clash === undefined) return [];
       const { early, late, why } = clash;
       const { sessionId, name } = session;
@@ -86,7 +86,7 @@ export const exerciseOrder: Check = (input) =>
             },
           }
         : why === 'activation first'
-          ? toBefore(slots, early, late, sessionId)
+          ? moveBefore(slots, early, late, sessionId)
           : {
               does: 'move slot',
               exerciseId: early.exercise.id,
@@ -104,7 +104,7 @@ export const exerciseOrder: Check = (input) =>
           severity: 'note',
           subject: { sessionId, slotId: early.slot.slotId },
           detail: { rule: 'order', session: name, early: early.exercise.id, late: late.exercise.id, why },
-          fixes: takesReorder(session, input) ? [fix] : [],
+          fixes: canReorder(session, input) ? [fix] : [],
         },
       ];
     }),

@@ -381,7 +381,7 @@ export interface CheckInput {
 }
 
 /** Fixes that take long to compute: none unless they are wanted. */
-export function mended(input: CheckInput, work: () => readonly Fix[]): readonly Fix[] {
+export function lazyFixes(input: CheckInput, work: () => readonly Fix[]): readonly Fix[] {
   return input.mends ? work() : [];
 }
 

@@ -6,7 +6,7 @@ import { startOf } from '../techniques/registry';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import type { Finding, FindingDetail } from './finding';
-import { check, findingFacts } from './registry';
+import { findingFacts, runChecks } from './registry';
 
 const someone = athlete();
 
@@ -19,7 +19,7 @@ function findings(of: Block, who = someone): readonly Finding[] {
     log: EMPTY_LOG,
     answers: [],
   });
-  return check({ block: of, athlete: who, blockPlan, exercises: lookup });
+  return runChecks({ block: of, athlete: who, blockPlan, exercises: lookup });
 }
 
 const about = <R extends FindingDetail['rule']>(rule: R, of: Block, who = someone) =>
@@ -446,19 +446,19 @@ describe('findings computed without fixes', () => {
     found.map(({ id, severity, subject }) => ({ id, severity, subject }));
 
   test('are the same findings', () => {
-    const whole = check(input(long));
-    const bare = check(input(long), false);
+    const whole = runChecks(input(long));
+    const bare = runChecks(input(long), false);
     expect(named(bare)).toEqual(named(whole));
     expect(whole.some(({ fixes }) => fixes.length > 0)).toBe(true);
     expect(bare.every(({ fixes }) => fixes.length === 0)).toBe(true);
   });
 
   test('stay dismissed, including one that knows how far its session can be cut', () => {
-    const finding = check(input(long)).find(({ id }) => id === 'session-length/a');
+    const finding = runChecks(input(long)).find(({ id }) => id === 'session-length/a');
     if (finding === undefined) throw new Error('not too long');
     const aside = { ...long, dismissed: [{ finding: finding.id, facts: findingFacts(finding), note: '' }] };
     expect(finding.detail).toMatchObject({ rule: 'session length', shortest: expect.any(Number) });
     for (const mends of [true, false])
-      expect(check(input(aside), mends).map(({ id }) => id)).not.toContain('session-length/a');
+      expect(runChecks(input(aside), mends).map(({ id }) => id)).not.toContain('session-length/a');
   });
 });

@@ -15,7 +15,7 @@ function isSmallDoses(muscle: Muscle, input: CheckInput): boolean {
  * Weekly sessions below which a growing muscle warns: cutting needs frequent training, but never less than growing
  * does.
  */
-export function leastTimes(muscle: Muscle, { week, near }: CheckInput): number {
+export function leastFrequency(muscle: Muscle, { week, near }: CheckInput): number {
   const { growingFrequencyNote, growingFrequencyWarn } = near.ofMuscle(muscle);
   return week.phase === 'cutting' ? growingFrequencyNote : growingFrequencyWarn;
 }
@@ -31,7 +31,8 @@ export const frequency: Check = (input) => {
   const finding = (key: string, muscles: readonly [Muscle, ...Muscle[]], times: number): Finding => {
     const conventions = near.ofMuscle(muscles[0]);
     const high = times > conventions.highFrequencyNote;
-    const severity: Severity = !high && !isAtLeast(times, leastTimes(muscles[0], input)) ? 'warn' : 'note';
+    const severity: Severity =
+      !high && !isAtLeast(times, leastFrequency(muscles[0], input)) ? 'warn' : 'note';
     return {
       id: `frequency/${key}`,
       severity,

@@ -1,7 +1,7 @@
 import { findSlot, type SetTarget, type Slot } from '../block/block';
 import type { SingleEdit } from '../block/edits/edit';
 import type { SlotPlan } from '../plan/slot';
-import { behindGate, type Gate, gateOf, isTooMuch } from '../techniques/gates';
+import { exerciseGate, type Gate, isTooMuch, withinGate } from '../techniques/gates';
 import { asPlanned, type Check, type CheckInput, type Finding, type Severity } from './finding';
 
 /**
@@ -59,8 +59,8 @@ function heldBackEdit(
   why: NonNullable<SlotPlan['gate']>,
   { block, exerciseOf }: CheckInput,
 ): Finding['fixes'][number]['edit'] {
-  if (isTooMuch(why) || gateOf(slot, exerciseOf(asPlanned(slot))) !== null)
-    return { kind: 'slot/set', slot: slot.id, field: 'technique', value: behindGate(slot.technique, why) };
+  if (isTooMuch(why) || exerciseGate(slot, exerciseOf(asPlanned(slot))) !== null)
+    return { kind: 'slot/set', slot: slot.id, field: 'technique', value: withinGate(slot.technique, why) };
   const edits: SingleEdit[] = [];
   const leastOffset = SHORT - block.rir.last;
   if (slot.rir.kind === 'fixed' ? slot.rir.rir < SHORT : slot.rir.offset < leastOffset)

@@ -1,7 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import { findSlot } from '../block/block';
 import { primeMovers } from '../exercises/exercise';
-import { insideOf } from '../techniques/registry';
+import { innerTechnique } from '../techniques/registry';
 import { sessionsOf } from './cycle';
 import type { Check, Finding } from './finding';
 
@@ -12,7 +12,8 @@ export const halfRepSlots: Check = (input) =>
     const counts = new Map<Muscle, number>();
     for (const { slot, exercise } of slots) {
       const written = findSlot(input.block, slot.slotId)?.slot;
-      const isHalf = slot.motion === 'long half' || insideOf(slot.technique).kind === 'lengthened partials';
+      const isHalf =
+        slot.motion === 'long half' || innerTechnique(slot.technique).kind === 'lengthened partials';
       if (written === undefined || !isHalf) continue;
       for (const muscle of primeMovers(exercise)) counts.set(muscle, (counts.get(muscle) ?? 0) + 1);
     }

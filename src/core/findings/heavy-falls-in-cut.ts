@@ -1,5 +1,5 @@
 import type { Slot } from '../block/block';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import { e1rm } from '../effort/rep-max';
 import { valueIn } from '../loading/weight';
 import { roundHalfUp } from '../rounding';
@@ -14,7 +14,7 @@ const CHANCE = 0.02;
 
 /** A slot's strength over the logged weeks of the cut, relative to the first; null: too few weeks. */
 function trendOf(slot: Slot, { blockPlan, athlete }: CheckInput): number | null {
-  const curve = curveOf(athlete.effort);
+  const curve = chosenCurve(athlete.effort);
   const strengths: number[] = [];
   for (const { plan, performed } of blockPlan.weeks) {
     if (plan.kind !== 'building' || plan.phase !== 'cutting') continue;

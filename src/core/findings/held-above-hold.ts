@@ -1,6 +1,6 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { isFarAboveHold } from '../volume/held';
-import { type Check, mended } from './finding';
+import { type Check, lazyFixes } from './finding';
 import { slotsFor } from './slot-sets';
 import { offered, trimTo } from './volume-fixes';
 
@@ -30,7 +30,7 @@ export const heldAboveHold: Check = (input) => {
           hold: week.muscles[muscle].landmarks.hold,
         })),
       },
-      fixes: mended(input, () => offered(trimTo(far, (muscle, sets) => !isFar(muscle, sets), input))),
+      fixes: lazyFixes(input, () => offered(trimTo(far, (muscle, sets) => !isFar(muscle, sets), input))),
     },
   ];
 };

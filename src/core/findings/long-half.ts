@@ -1,4 +1,4 @@
-import { insideOf } from '../techniques/registry';
+import { innerTechnique } from '../techniques/registry';
 import { asPlanned, type Check, type Finding } from './finding';
 
 /**
@@ -8,7 +8,8 @@ import { asPlanned, type Check, type Finding } from './finding';
 export const longHalf: Check = ({ block, exerciseOf }) =>
   block.sessions.flatMap((session): Finding[] => {
     const halves = session.slots.filter(
-      ({ technique, motion }) => motion === 'long half' || insideOf(technique).kind === 'lengthened partials',
+      ({ technique, motion }) =>
+        motion === 'long half' || innerTechnique(technique).kind === 'lengthened partials',
     );
     const unsuited = halves.flatMap((slot): Finding[] => {
       const exercise = exerciseOf(asPlanned(slot));

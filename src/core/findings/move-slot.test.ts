@@ -2,7 +2,7 @@ import type { Session } from '../block/block';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { makesRare, withSlotIn } from './move-slot';
+import { makesTooInfrequent, withSlotIn } from './move-slot';
 import { checkInput } from './registry';
 
 function inputOf(sessions: readonly Session[]) {
@@ -36,21 +36,21 @@ test('a slot that is not in the week is not moved', () => {
 });
 
 test('a muscle that loses one of its two days by a move is trained too rarely, unless it has other work that day', () => {
-  expect(makesRare(input, withSlotIn(input, '2', 'b'))).toBe(false);
+  expect(makesTooInfrequent(input, withSlotIn(input, '2', 'b'))).toBe(false);
   const twice = inputOf([
     session('a', 0, [slot('1', 'leg-press'), slot('2', 'leg-extension')]),
     session('b', 2, [slot('3', 'leg-extension')]),
   ]);
-  expect(makesRare(twice, withSlotIn(twice, '2', 'b'))).toBe(false);
+  expect(makesTooInfrequent(twice, withSlotIn(twice, '2', 'b'))).toBe(false);
   const bare = inputOf([
     session('a', 0, [slot('2', 'leg-extension')]),
     session('b', 2, [slot('3', 'leg-press')]),
   ]);
-  expect(makesRare(bare, withSlotIn(bare, '2', 'b'))).toBe(true);
+  expect(makesTooInfrequent(bare, withSlotIn(bare, '2', 'b'))).toBe(true);
   const often = inputOf([
     session('a', 0, [slot('1', 'leg-extension')]),
     session('b', 2, [slot('2', 'leg-extension')]),
     session('c', 4, [slot('3', 'leg-extension')]),
   ]);
-  expect(makesRare(often, withSlotIn(often, '1', 'b'))).toBe(false);
+  expect(makesTooInfrequent(often, withSlotIn(often, '1', 'b'))).toBe(false);
 });

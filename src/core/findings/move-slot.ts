@@ -2,7 +2,7 @@ import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { isAtLeast } from '../rounding';
 import { sessionsOf } from './cycle';
 import type { CheckInput } from './finding';
-import { leastTimes } from './frequency';
+import { leastFrequency } from './frequency';
 
 /** The week with a slot moved to the end of another session. Nothing else is replanned. */
 export function withSlotIn(input: CheckInput, slotId: string, target: string): CheckInput {
@@ -16,17 +16,17 @@ export function withSlotIn(input: CheckInput, slotId: string, target: string): C
 }
 
 /** Sessions per week that train a muscle. */
-function timesOf(muscle: Muscle, input: CheckInput): number {
+function weeklyFrequency(muscle: Muscle, input: CheckInput): number {
   const least = input.conventions.exposureCredit;
   const exposed = sessionsOf(input).filter(({ credit }) => isAtLeast(credit.get(muscle) ?? 0, least));
   return (exposed.length * 7) / input.block.cycleDays;
 }
 
 /** Whether a move makes a growing muscle's training less frequent, to the point of a warning. */
-export function makesRare(before: CheckInput, after: CheckInput): boolean {
+export function makesTooInfrequent(before: CheckInput, after: CheckInput): boolean {
   return MUSCLES.some((muscle) => {
     if (before.week.muscles[muscle].goal === 'hold') return false;
-    const times = timesOf(muscle, after);
-    return !isAtLeast(times, leastTimes(muscle, before)) && times < timesOf(muscle, before);
+    const times = weeklyFrequency(muscle, after);
+    return !isAtLeast(times, leastFrequency(muscle, before)) && times < weeklyFrequency(muscle, before);
   });
 }

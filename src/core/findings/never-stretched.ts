@@ -29,7 +29,7 @@ function isAlike(one: Exercise, other: Exercise): boolean {
 }
 
 /** Similar exercises that load each of these muscles when long, for its main slot. */
-function longer(muscles: readonly Muscle[], input: CheckInput): Fix | undefined {
+function stretchedAlternatives(muscles: readonly Muscle[], input: CheckInput): Fix | undefined {
   const asked = new Map<string, Placed>();
   for (const muscle of muscles) {
     const placed = mainSlot(muscle, input);
@@ -58,7 +58,7 @@ export const neverStretched: Check = (input) => {
       severity: 'note',
       subject: { muscle: first },
       detail: { rule: 'never stretched', muscles: never },
-      fixes: offered(longer(never, input)),
+      fixes: offered(stretchedAlternatives(never, input)),
     },
   ];
 };

@@ -1,8 +1,8 @@
-import { lacking, placeFor } from '../athlete/place';
+import { missingEquipment, placeFor } from '../athlete/place';
 import { exchangeExercise } from '../block/exchange-exercise';
-import { chainOf } from '../exercises/catalogue';
+import { variationChain } from '../exercises/catalogue';
 import { LIBRARY } from '../exercises/library';
-import { insideOf } from '../techniques/registry';
+import { innerTechnique } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
 /**
@@ -20,17 +20,18 @@ export const nextVariation: Check = ({ block, athlete, blockPlan, exerciseOf }) 
         .find(({ id }) => id === sessionId)
         ?.slots.find(({ id }) => id === planned.slotId);
       if (slot === undefined || slot.exercise.id !== planned.exerciseId) return [];
-      if (slot.loadRule !== 'variation chain' && insideOf(slot.technique).kind !== 'static hold') return [];
+      if (slot.loadRule !== 'variation chain' && innerTechnique(slot.technique).kind !== 'static hold')
+        return [];
       const done = planned.sets.map(
         ({ id }) => last.performed.get(sessionId)?.sets.get(`${slot.id}/${id}`)?.set.reps ?? 0,
       );
       if (done.length === 0 || done.some((reps) => reps < slot.range.high)) return [];
       const exercise = exerciseOf(planned);
-      const chain = chainOf(exercise, { list: LIBRARY });
+      const chain = variationChain(exercise, { list: LIBRARY });
       const next = chain[chain.findIndex(({ id }) => id === exercise.id) + 1];
       if (next === undefined || chain.length === 0) return [];
       const place = block.sessions.find(({ id }) => id === sessionId)?.place ?? null;
-      const missing = lacking(next, placeFor(athlete, place)).length > 0;
+      const missing = missingEquipment(next, placeFor(athlete, place)).length > 0;
       return [
         {
           id: `next-variation/${slot.id}`,

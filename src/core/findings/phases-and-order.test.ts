@@ -4,13 +4,13 @@ import type { Block, Slot } from '../block/block';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { untrained } from '../unfold/untrained';
+import { untrainedPlan } from '../unfold/untrained';
 import type { Finding, FindingDetail } from './finding';
-import { check } from './registry';
+import { runChecks } from './registry';
 
 function about(rule: FindingDetail['rule'], of: Block, who = athlete()): readonly Finding[] {
-  const blockPlan = untrained({ block: of, athlete: who, exercises: lookup });
-  return check({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
+  const blockPlan = untrainedPlan({ block: of, athlete: who, exercises: lookup });
+  return runChecks({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
     ({ detail }) => detail.rule === rule,
   );
 }
@@ -154,7 +154,7 @@ describe('heavy sets that fall in a cut', () => {
       state = { ...state, issued: done.issued, log: { ...done.log, sets } };
     }
     const blockPlan = unfold({ ...state, exercises: lookup, answers: [] });
-    return check({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
+    return runChecks({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
       ({ detail }) => detail.rule === 'heavy falls in a cut',
     );
   }

@@ -3,15 +3,15 @@ import { applyEdit } from '../block/apply-edit';
 import type { Block, Slot } from '../block/block';
 import { startOf } from '../techniques/registry';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import { untrained } from '../unfold/untrained';
+import { untrainedPlan } from '../unfold/untrained';
 import type { Finding, FindingDetail } from './finding';
-import { check } from './registry';
+import { runChecks } from './registry';
 
 const someone = athlete();
 
 function about(rule: FindingDetail['rule'], of: Block, who = someone): readonly Finding[] {
-  const blockPlan = untrained({ block: of, athlete: who, exercises: lookup });
-  return check({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
+  const blockPlan = untrainedPlan({ block: of, athlete: who, exercises: lookup });
+  return runChecks({ block: of, athlete: who, blockPlan, exercises: lookup }).filter(
     ({ detail }) => detail.rule === rule,
   );
 }

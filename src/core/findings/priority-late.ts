@@ -2,7 +2,7 @@ import { MUSCLES } from '../anatomy/muscle';
 import { primeMovers } from '../exercises/exercise';
 import { sessionsOf } from './cycle';
 import type { Check, Finding, Fix } from './finding';
-import { takesReorder } from './reorder-room';
+import { canReorder } from './reorder-room';
 
 const FIRST = 2;
 
@@ -29,7 +29,7 @@ export const priorityLate: Check = (input) => {
           severity: 'note',
           subject: { sessionId: best.session.sessionId, slotId: best.slot.slotId, muscle },
           detail: { rule: 'priority late', muscle },
-          fixes: best.exercise.kind === 'compound' && takesReorder(best.session, input) ? [fix] : [],
+          fixes: best.exercise.kind === 'compound' && canReorder(best.session, input) ? [fix] : [],
         },
       ];
     },

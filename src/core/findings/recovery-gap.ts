@@ -1,5 +1,5 @@
 import type { Muscle } from '../anatomy/muscle';
-import { isIn } from '../anatomy/roll-up';
+import { isInGroup } from '../anatomy/roll-up';
 import { credits } from '../exercises/exercise';
 import { isAtLeast, isAtMost } from '../rounding';
 import { type SeenSession, sessionsOf } from './cycle';
@@ -11,11 +11,11 @@ const HOURS = 24;
 function gapNeeded(muscle: Muscle, sets: number, { near }: CheckInput): number {
   const conventions = near.ofMuscle(muscle);
   if (isAtMost(sets, conventions.trainedHardCredit)) return conventions.gapHoursLight;
-  return isIn('small', muscle) ? conventions.gapHoursSmall : conventions.gapHours;
+  return isInGroup('small', muscle) ? conventions.gapHoursSmall : conventions.gapHours;
 }
 
 /** Hard sets without those of technical skills, which may be trained on most days. */
-function tiring({ slots }: SeenSession): ReadonlyMap<Muscle, number> {
+function fatiguingSets({ slots }: SeenSession): ReadonlyMap<Muscle, number> {
   const credit = new Map<Muscle, number>();
   for (const { exercise, hard } of slots) {
     if (exercise.skill === 'technical') continue;
@@ -32,7 +32,7 @@ function tiring({ slots }: SeenSession): ReadonlyMap<Muscle, number> {
 export const recoveryGap: Check = (input) => {
   const hard = input.conventions.trainedHardCredit;
   const { cycleDays } = input.block;
-  const sessions = sessionsOf(input).map((one) => ({ session: one.session, credit: tiring(one) }));
+  const sessions = sessionsOf(input).map((one) => ({ session: one.session, credit: fatiguingSets(one) }));
   return sessions.flatMap((first, at) =>
     sessions.flatMap((second, index): Finding[] => {
       const apart = (second.session.day - first.session.day + cycleDays) % cycleDays;

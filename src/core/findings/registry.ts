@@ -26,7 +26,7 @@ import { longHalf } from './long-half';
 import { manySets } from './many-sets';
 import { middleRange } from './middle-range';
 import { isWorse, withCalendarFixes } from './move-session';
-import { makesRare, withSlotIn } from './move-slot';
+import { makesTooInfrequent, withSlotIn } from './move-slot';
 import { neverStretched } from './never-stretched';
 import { nextVariation } from './next-variation';
 import { noviceRest } from './novice-rest';
@@ -44,7 +44,7 @@ import { splitFit } from './split-fit';
 import { withSlotToo } from './spread-sets';
 import { staleLoad } from './stale-load';
 import { straightArmRest } from './straight-arm-rest';
-import { tiredHelpers } from './tired-helpers';
+import { fatiguedAssistants } from './tired-helpers';
 import { tooFewSessions } from './too-few-sessions';
 import { unavailableDay } from './unavailable-day';
 import { unevenDays } from './uneven-days';
@@ -55,7 +55,7 @@ import { weeklyVolume } from './weekly-volume';
 const CALENDAR: readonly Check[] = [
   recoveryGap,
   spineBackToBack,
-  tiredHelpers,
+  fatiguedAssistants,
   legsBeforeUpper,
   straightArmRest,
   restDays,
@@ -121,28 +121,28 @@ export function findingFacts({ detail }: Finding): string {
  * Runs every check on the first week that can still change; most important first, without dismissed findings.
  * @param mends whether fixes are wanted; they take longer to compute than findings
  */
-export function check(input: CheckedBlock, mends = true): readonly Finding[] {
+export function runChecks(input: CheckedBlock, mends = true): readonly Finding[] {
   const aside = new Set(input.block.dismissed.map(({ finding, facts }) => `${finding} ${facts}`));
-  const all = checkAll(input, mends);
+  const all = runAllChecks(input, mends);
   return aside.size === 0
     ? all
     : all.filter((finding) => !aside.has(`${finding.id} ${findingFacts(finding)}`));
 }
 
 /** The same including dismissed findings. A block without slots has none. */
-export function checkAll(input: CheckedBlock, mends = true): readonly Finding[] {
+export function runAllChecks(input: CheckedBlock, mends = true): readonly Finding[] {
   const context = checkInput(input, mends);
   if (context === undefined) return [];
   const [days, others] = [calendarFindings(context), OTHERS.flatMap((one) => one(context))];
   const calendar = mends ? withCalendarFixes(days, context, CALENDAR) : days;
   const found = mends
-    ? [...calendar, ...others.map((one) => keepingCalendar(one, calendar, context))]
+    ? [...calendar, ...others.map((one) => withoutWorseCalendar(one, calendar, context))]
     : [...calendar, ...others].map((one) => ({ ...one, fixes: [] }));
   return found.sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }
 
 /** A finding with those of its fixes that do not make the calendar worse. */
-function keepingCalendar(finding: Finding, calendar: readonly Finding[], context: CheckInput): Finding {
+function withoutWorseCalendar(finding: Finding, calendar: readonly Finding[], context: CheckInput): Finding {
   return { ...finding, fixes: finding.fixes.filter((fix) => keepsCalendar(fix, finding, calendar, context)) };
 }
 
@@ -163,7 +163,8 @@ function keepsCalendar(
         ? withSlotToo(context, fix.slot, fix.target, fix.sets)
         : null;
   if (after === null) return true;
-  if (fix.edit.kind === 'slot/move' && finding.severity === 'note' && makesRare(context, after)) return false;
+  if (fix.edit.kind === 'slot/move' && finding.severity === 'note' && makesTooInfrequent(context, after))
+    return false;
   const known = new Set(calendar.map(({ id }) => id));
   // A further day must not cost as much as the missing one.
   const costs = (one: Finding) => isWorse(one, finding) || fix.does === 'spread sets';

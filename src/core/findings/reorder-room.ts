@@ -5,7 +5,7 @@ import type { CheckInput } from './finding';
 const REORDER_COST = 300;
 
 /** Whether a session can be reordered without exceeding a time limit it meets now. */
-export function takesReorder({ seconds }: Pick<SessionPlan, 'seconds'>, { athlete }: CheckInput): boolean {
+export function canReorder({ seconds }: Pick<SessionPlan, 'seconds'>, { athlete }: CheckInput): boolean {
   const limit = athlete.minutes * 60;
   return seconds.high > limit || seconds.high + REORDER_COST <= limit;
 }

@@ -2,7 +2,7 @@ import type { Muscle } from '../anatomy/muscle';
 import { credits } from '../exercises/exercise';
 import { isAtMost } from '../rounding';
 import { type SeenSession, sessionsOf } from './cycle';
-import { type Check, type CheckInput, type Finding, type Fix, mended } from './finding';
+import { type Check, type CheckInput, type Finding, type Fix, lazyFixes } from './finding';
 import { spreadSets } from './spread-sets';
 import { easeSession } from './volume-fixes';
 
@@ -23,7 +23,7 @@ function heavyCredit({ slots }: SeenSession, { conventions }: CheckInput): Reado
 }
 
 /** Fewer sets or, if the muscle needs them all, some of them on another day if that is enough. */
-function eased(muscle: Muscle, { session, credit }: SeenSession, input: CheckInput): readonly Fix[] {
+function doseFixes(muscle: Muscle, { session, credit }: SeenSession, input: CheckInput): readonly Fix[] {
   const fewer = easeSession(muscle, session.sessionId, input);
   if (fewer !== undefined) return [fewer];
   return spreadSets(muscle, input).filter(
@@ -45,7 +45,7 @@ export const sessionDose: Check = (input) => {
       severity: heavy ? 'note' : 'warn',
       subject: { sessionId, muscle },
       detail: { rule: 'session dose', session: name, muscle, sets, limit, heavy },
-      fixes: heavy ? [] : mended(input, () => eased(muscle, one, input)),
+      fixes: heavy ? [] : lazyFixes(input, () => doseFixes(muscle, one, input)),
     });
     const all = [...one.credit].filter(([muscle, sets]) => !isAtMost(sets, capOf(muscle)));
     const over = new Set(all.map(([muscle]) => muscle));

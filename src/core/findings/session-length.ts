@@ -1,6 +1,6 @@
 import type { Session } from '../block/block';
 import { type FitInput, type TrimmedSession, trimToMinutes } from '../timing/trim-to-minutes';
-import { type Check, type Finding, type Fix, mended } from './finding';
+import { type Check, type Finding, type Fix, lazyFixes } from './finding';
 
 /** Sessions that may exceed the athlete's time, with what to cut, permanently or only in this week. */
 export const sessionLength: Check = (input) =>
@@ -28,7 +28,7 @@ export const sessionLength: Check = (input) =>
         fixes:
           written === undefined || fit === undefined
             ? []
-            : mended(input, () => fixesOf(written, limit, fit, input)),
+            : lazyFixes(input, () => fixesOf(written, limit, fit, input)),
       },
     ];
   });

@@ -24,7 +24,7 @@ export function slotsFor(muscle: Muscle, input: CheckInput): readonly Slot[] {
 }
 
 /** A written slot in the week being checked. */
-export function plannedOf(slot: Slot, { week }: Pick<CheckInput, 'week'>): SlotPlan | undefined {
+export function writtenSlot(slot: Slot, { week }: Pick<CheckInput, 'week'>): SlotPlan | undefined {
   for (const { slots } of week.sessions) {
     const planned = slots.find(({ slotId }) => slotId === slot.id);
     if (planned !== undefined) return planned;

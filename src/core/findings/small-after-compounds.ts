@@ -1,5 +1,5 @@
 import { MUSCLES } from '../anatomy/muscle';
-import { isIn } from '../anatomy/roll-up';
+import { isInGroup } from '../anatomy/roll-up';
 import { findSlot } from '../block/block';
 import { contribution, primeMovers } from '../exercises/exercise';
 import { setCost } from '../timing/set-cost';
@@ -13,7 +13,7 @@ const TIRES = 0.5;
 export const smallAfterCompounds: Check = (input) => {
   const sessions = sessionsOf(input);
   return MUSCLES.filter(
-    (muscle) => isIn('small', muscle) && input.week.muscles[muscle].goal !== 'hold',
+    (muscle) => isInGroup('small', muscle) && input.week.muscles[muscle].goal !== 'hold',
   ).flatMap((muscle): Finding[] => {
     const exercised = sessions.flatMap(({ session, slots }) =>
       slots.flatMap(({ slot, exercise, hard }, at) => {

@@ -10,7 +10,7 @@ import type { Check } from './finding';
 const TOWARDS = 56;
 
 /** Whether the athlete has an event in the block or soon after it. */
-function worksTowards({ dates }: Pick<Athlete, 'dates'>, block: Block): boolean {
+function hasEvent({ dates }: Pick<Athlete, 'dates'>, block: Block): boolean {
   const end = addDays(weekStart(block, block.weeks + deloadWeeks(block.deload) + 1), TOWARDS);
   return dates.some(({ date }) => date >= block.startDate && date <= end);
 }
@@ -20,7 +20,7 @@ function worksTowards({ dates }: Pick<Athlete, 'dates'>, block: Block): boolean 
  * event may take precedence.
  */
 export const specialisingInCut: Check = ({ block, athlete, blockPlan, week }) => {
-  if (worksTowards(athlete, block)) return [];
+  if (hasEvent(athlete, block)) return [];
   const cutting = blockPlan.weeks.find(
     ({ plan }) => plan.week >= week.week && plan.kind === 'building' && plan.phase === 'cutting',
   );

@@ -1,12 +1,12 @@
 import type { Muscle } from '../anatomy/muscle';
-import { lacking, placeFor } from '../athlete/place';
+import { missingEquipment, placeFor } from '../athlete/place';
 import { findSlot, type Session, type Slot } from '../block/block';
 import { credits } from '../exercises/exercise';
 import { setCount, withSetCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { sessionsOf } from './cycle';
 import { asPlanned, type CheckInput, type Fix } from './finding';
-import { isAllHard, plannedOf, slotsFor } from './slot-sets';
+import { isAllHard, slotsFor, writtenSlot } from './slot-sets';
 
 /** Least sets on a muscle's further day: enough to count as hard training. */
 const LEAST_SETS = 2;
@@ -40,7 +40,7 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
   const [largest] = [...slotsFor(muscle, input)].sort(
     (a, b) => setCount(b.technique) - setCount(a.technique),
   );
-  const planned = largest && plannedOf(largest, input);
+  const planned = largest && writtenSlot(largest, input);
   if (largest === undefined || planned === undefined || !isAllHard(planned)) return [];
   const exercise = input.exerciseOf(asPlanned(largest));
   const now = setCount(largest.technique);
@@ -54,7 +54,7 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
     return (
       !session.optional &&
       !session.slots.some((slot) => slot.exercise.id === largest.exercise.id) &&
-      lacking(exercise, placeFor(input.athlete, session.place)).length === 0 &&
+      missingEquipment(exercise, placeFor(input.athlete, session.place)).length === 0 &&
       credit(muscle) < input.conventions.exposureCredit &&
       credits(exercise).every(
         ([one, share]) =>
@@ -64,7 +64,7 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
   };
   const spare = (session: Session) =>
     input.athlete.minutes * 60 - (seenOf(session)?.session.seconds.high ?? 0);
-  if (moved === 0 && !takesMore(sets, largest, input)) return [];
+  if (moved === 0 && !hasRoomForSets(sets, largest, input)) return [];
   return input.block.sessions
     .filter((session) => takes(session) && spare(session) >= cost)
     .sort((a, b) => spare(b) - spare(a))
@@ -100,7 +100,7 @@ export function spreadSets(muscle: Muscle, input: CheckInput): readonly Spread[]
 }
 
 /** Whether this many more sets of a slot keep the week within budget and every muscle within its maximum. */
-function takesMore(sets: number, slot: Slot, input: CheckInput): boolean {
+function hasRoomForSets(sets: number, slot: Slot, input: CheckInput): boolean {
   const exercise = input.exerciseOf(asPlanned(slot));
   const perWeek = (sets * 7) / input.block.cycleDays;
   if (input.week.hardSets + perWeek > input.week.budget) return false;

@@ -3,7 +3,7 @@ import type { SetPlan } from '../plan/set';
 import { RULES } from '../progression/load-rules/registry';
 import { loadShift } from '../progression/load-shift';
 import { isAtLeast, isAtMost } from '../rounding';
-import { isUncounted, progressOf } from '../techniques/registry';
+import { isUncounted, techniqueProgress } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
 /** RIR by which a first set may miss its target before it is reported; later sets half a rep more, for rounding. */
@@ -11,7 +11,7 @@ const MISS = 1;
 const LATER_MISS = 1.5;
 
 /** How far a planned set is predicted to miss its target: above, the load is too light; below, it is out of reach. */
-function missOf(
+function predictedMiss(
   { optional, predictedRir, rir, round, piece }: SetPlan,
   risesByReps: boolean,
   isLowered: boolean,
@@ -37,9 +37,9 @@ export const staleLoad: Check = ({ block, blockPlan, week }) => {
       for (const slot of session.slots) {
         if (slot.why.sets.code === 'sets/easy' || isUncounted(slot.technique)) continue;
         const rule = findSlot(block, slot.slotId)?.slot.loadRule ?? 'best fit';
-        const risesByReps = RULES[rule].holdsReps === true || progressOf(slot.technique) === 'reps';
+        const risesByReps = RULES[rule].holdsReps === true || techniqueProgress(slot.technique) === 'reps';
         for (const set of slot.sets) {
-          const miss = missOf(set, risesByReps, isLowered);
+          const miss = predictedMiss(set, risesByReps, isLowered);
           const id = miss === 'stale' ? `stale-load/${slot.slotId}` : `out-of-reach/${slot.slotId}`;
           if (miss === null || set.predictedRir === null || found.has(id)) continue;
           const facts = {

@@ -4,7 +4,7 @@ import { exchangeExercise } from '../block/exchange-exercise';
 import { type Exercise, primeMovers } from '../exercises/exercise';
 import { LIBRARY } from '../exercises/library';
 import { swapCandidates } from '../exercises/similarity';
-import { gateOf } from '../techniques/gates';
+import { exerciseGate } from '../techniques/gates';
 import { asPlanned, type CheckInput, type Fix } from './finding';
 
 /** A slot with its session. */
@@ -32,7 +32,7 @@ export function substitutesFor(
       !taken.has(one.id) &&
       one.measure === exercise.measure &&
       primeMovers(one).some((muscle) => movers.includes(muscle)) &&
-      gateOf(slot, one) === null &&
+      exerciseGate(slot, one) === null &&
       suits(one, placed),
   );
   const place = placeFor(input.athlete, session.place);

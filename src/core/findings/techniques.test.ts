@@ -8,7 +8,7 @@ import { athlete, block, performWeek, session, slot } from '../testing/fixtures'
 import { freezeWeek } from '../unfold/issue';
 import { unfold } from '../unfold/unfold';
 import type { Finding, FindingDetail } from './finding';
-import { check } from './registry';
+import { runChecks } from './registry';
 
 const who = athlete();
 const exercises = catalogueWith([]).find;
@@ -19,7 +19,7 @@ function about(
   state = { issued: [], log: EMPTY_LOG } as Pick<Parameters<typeof unfold>[0], 'issued' | 'log'>,
 ): readonly Finding[] {
   const blockPlan = unfold({ block: made, athlete: who, exercises, answers: [], ...state });
-  return check({ block: made, athlete: who, blockPlan, exercises }).filter(
+  return runChecks({ block: made, athlete: who, blockPlan, exercises }).filter(
     ({ detail }) => detail.rule === rule,
   );
 }

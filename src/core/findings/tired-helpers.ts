@@ -1,5 +1,5 @@
 import type { Pattern } from '../exercises/exercise';
-import { type DayPair, dayPairs, direct, sessionsOf } from './cycle';
+import { type DayPair, dayPairs, directSets, sessionsOf } from './cycle';
 import type { Check, CheckInput, Finding } from './finding';
 
 const PULLS: readonly Pattern[] = ['vertical pull', 'horizontal pull'];
@@ -19,7 +19,7 @@ function armsBefore({ first, second }: DayPair): Finding[] {
     const needs = second.slots.some(
       ({ exercise, hard }) => hard > 0 && exercise.kind === 'compound' && helps.includes(exercise.pattern),
     );
-    if (!arms || !needs || direct(first, muscle) === 0) return [];
+    if (!arms || !needs || directSets(first, muscle) === 0) return [];
     return [
       {
         id: `tired-helpers/${muscle}/${first.session.sessionId}/${second.session.sessionId}`,
@@ -64,7 +64,7 @@ function cardioBefore(input: CheckInput): Finding[] {
  * Direct biceps work the day before pulling, direct triceps work the day before pressing, hard leg cardio the day
  * before legs.
  */
-export const tiredHelpers: Check = (input) => [
+export const fatiguedAssistants: Check = (input) => [
   ...dayPairs(input).flatMap(armsBefore),
   ...cardioBefore(input),
 ];

@@ -5,7 +5,7 @@ import { setCount } from '../techniques/registry';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { checkInput } from './registry';
-import { addSets, dropSets, evenSides, withinBudget } from './volume-fixes';
+import { addSets, balanceSides, dropSets, withinBudget } from './volume-fixes';
 
 /** This many sets, in a rep range wide enough for them. */
 const sets = (count: number): Partial<Slot> => ({
@@ -95,12 +95,12 @@ test('a side with too few sets gets more; without time for them the other side g
     ]),
   ]);
   const level = (short: number, long: number) => short * 1.5 >= long;
-  expect(taken(of, evenSides(['hamstrings'], ['quads'], level, input(of)))).toEqual([5, 4, 6]);
+  expect(taken(of, balanceSides(['hamstrings'], ['quads'], level, input(of)))).toEqual([5, 4, 6]);
   // Nine against three: quads may fall to their minimum of eight, which is not enough.
   const late = input(of, athlete({ minutes: 1 }));
-  expect(evenSides(['hamstrings'], ['quads'], level, late)).toBeUndefined();
+  expect(balanceSides(['hamstrings'], ['quads'], level, late)).toBeUndefined();
   const close = (short: number, long: number) => short * 2.7 >= long;
-  expect(taken(of, evenSides(['hamstrings'], ['quads'], close, late))).toEqual([4, 4, 3]);
+  expect(taken(of, balanceSides(['hamstrings'], ['quads'], close, late))).toEqual([4, 4, 3]);
 });
 
 test('above the weekly budget, sets are taken where they exceed the minimum most: nine of quads before three of biceps', () => {

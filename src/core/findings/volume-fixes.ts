@@ -3,12 +3,12 @@ import { findSlot, type Session, type Slot } from '../block/block';
 import { averageFirstRir } from '../effort/drift';
 import { contribution, credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
-import { creditIn } from '../plan/working-sets';
+import { totalCredit } from '../plan/working-sets';
 import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import { setCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { asPlanned, type CheckInput, type Fix } from './finding';
-import { changeSets, isAllHard, plannedOf, slotsFor } from './slot-sets';
+import { changeSets, isAllHard, slotsFor, writtenSlot } from './slot-sets';
 
 const EPSILON = 1e-9;
 
@@ -72,7 +72,7 @@ class Reckoning {
   credited(session: Session, muscle: Muscle): number {
     const planned = this.input.week.sessions.find(({ sessionId }) => sessionId === session.id);
     const now = (planned?.slots ?? []).reduce(
-      (sum, slot) => sum + creditIn(slot.sets) * contribution(this.input.exerciseOf(slot), muscle),
+      (sum, slot) => sum + totalCredit(slot.sets) * contribution(this.input.exerciseOf(slot), muscle),
       0,
     );
     return this.all
@@ -92,8 +92,8 @@ class Reckoning {
 }
 
 /** Whether a slot's next set can be completed and counts: constant reps leave less with every set. */
-function takesAnother({ slot }: Candidate, added: number, input: CheckInput): boolean {
-  const planned = plannedOf(slot, input);
+function canTakeAnother({ slot }: Candidate, added: number, input: CheckInput): boolean {
+  const planned = writtenSlot(slot, input);
   const last = planned?.sets.at(-1);
   if (planned === undefined || last === undefined || !isAllHard(planned)) return false;
   const { reps } = planned.why;
@@ -121,7 +121,7 @@ function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: numb
 function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
   const { near, week, athlete } = input;
   if (changeSets(one.slot, reckoning.of(one) + 1) === undefined) return false;
-  if (!takesAnother(one, reckoning.of(one), input)) return false;
+  if (!canTakeAnother(one, reckoning.of(one), input)) return false;
   reckoning.change(one, 1);
   const kept =
     reckoning.hardSets() <= week.budget + EPSILON &&
@@ -138,7 +138,7 @@ function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolea
 /** Whether removing a set keeps every growing muscle at its minimum. */
 function mayDrop(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
   if (changeSets(one.slot, reckoning.of(one) - 1) === undefined) return false;
-  const planned = plannedOf(one.slot, input);
+  const planned = writtenSlot(one.slot, input);
   if (planned === undefined || !isAllHard(planned)) return false;
   reckoning.change(one, -1);
   const kept = credits(one.exercise).every(([each]) => {
@@ -191,7 +191,7 @@ export function dropSets(muscle: Muscle, input: CheckInput): Fix | undefined {
  * @param level whether the sides are balanced with these sets
  * @returns undefined if neither balances them
  */
-export function evenSides(
+export function balanceSides(
   short: readonly Muscle[],
   long: readonly Muscle[],
   level: (short: number, long: number) => boolean,

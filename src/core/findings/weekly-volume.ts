@@ -2,7 +2,7 @@ import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { WeekPlan } from '../plan/week';
 import { isAtLeast, isAtMost } from '../rounding';
 import type { Goal } from '../volume/goal';
-import { type Check, type CheckInput, type Finding, mended } from './finding';
+import { type Check, type CheckInput, type Finding, lazyFixes } from './finding';
 import { addSets, dropSets, offered, withinBudget } from './volume-fixes';
 
 /** The building weeks from the checked one on: a change of phase changes minimums and budgets. */
@@ -13,7 +13,7 @@ function weeksAhead(input: CheckInput): readonly WeekPlan[] {
 }
 
 /** The week with the largest excess: fixing it fixes the others. */
-function worstOf(weeks: readonly WeekPlan[], by: (week: WeekPlan) => number): WeekPlan {
+function worstWeek(weeks: readonly WeekPlan[], by: (week: WeekPlan) => number): WeekPlan {
   return weeks.reduce((worst, one) => (by(one) > by(worst) ? one : worst));
 }
 
@@ -24,7 +24,7 @@ function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
   });
   const [week] = low;
   if (week === undefined) return [];
-  const worst = worstOf(low, ({ muscles }) => muscles[muscle].landmarks.floor - muscles[muscle].measured);
+  const worst = worstWeek(low, ({ muscles }) => muscles[muscle].landmarks.floor - muscles[muscle].measured);
   const { measured: sets, landmarks } = week.muscles[muscle];
   return [
     {
@@ -32,7 +32,7 @@ function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
       severity: 'warn',
       subject: { muscle, week: week.week },
       detail: { rule: 'below floor', muscle, sets, floor: landmarks.floor, week: week.week },
-      fixes: mended(input, () => offered(addSets(muscle, { ...input, week: worst }))),
+      fixes: lazyFixes(input, () => offered(addSets(muscle, { ...input, week: worst }))),
     },
   ];
 }
@@ -53,7 +53,7 @@ function aboveCeiling(muscle: Muscle, input: CheckInput): Finding[] {
       severity: 'warn',
       subject: { muscle, week },
       detail: { rule: 'above ceiling', muscle, sets, ceiling: landmarks.ceiling, week },
-      fixes: mended(input, () => offered(dropSets(muscle, input))),
+      fixes: lazyFixes(input, () => offered(dropSets(muscle, input))),
     },
   ];
 }
@@ -70,13 +70,13 @@ export const weeklyVolume: Check = (input) => {
   const above = weeksAhead(input).filter(({ hardSets, budget }) => !isAtMost(hardSets, budget));
   const [over] = above;
   if (over !== undefined) {
-    const worst = worstOf(above, ({ hardSets, budget }) => hardSets - budget);
+    const worst = worstWeek(above, ({ hardSets, budget }) => hardSets - budget);
     findings.push({
       id: 'above-budget',
       severity: 'warn',
       subject: { week: over.week },
       detail: { rule: 'above budget', sets: over.hardSets, budget: over.budget, week: over.week },
-      fixes: mended(input, () => offered(withinBudget({ ...input, week: worst }))),
+      fixes: lazyFixes(input, () => offered(withinBudget({ ...input, week: worst }))),
     });
   }
   findings.push(

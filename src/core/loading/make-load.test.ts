@@ -3,23 +3,23 @@ import { LOADINGS } from '../exercises/exercise';
 import { HALL } from '../testing/fixtures';
 import { asHundredths } from '../units';
 import { isMakeable, loadGrid } from './grid';
-import { howToMake } from './make-load';
+import { loadRecipe } from './make-load';
 import { PLACE_KINDS, presetPlace, steps } from './place-presets';
 import { UNITS } from './weight';
 
 test('87.5 on a 20 bar: 33.75 a side is 25 + 5 + 2.5 + 1.25', () => {
-  expect(howToMake(87.5, 'barbell', HALL)).toMatchObject({ kind: 'plates', perSide: [25, 5, 2.5, 1.25] });
+  expect(loadRecipe(87.5, 'barbell', HALL)).toMatchObject({ kind: 'plates', perSide: [25, 5, 2.5, 1.25] });
 });
 
 test('a plate-loaded machine starts at its own weight: 70 is 10 + two of 20 and 10 a side', () => {
-  expect(howToMake(70, 'plate-loaded', HALL)).toMatchObject({ kind: 'plates', bar: 10, perSide: [20, 10] });
+  expect(loadRecipe(70, 'plate-loaded', HALL)).toMatchObject({ kind: 'plates', bar: 10, perSide: [20, 10] });
 });
 
 test('a stack: pin and add-ons; loose plates only past its end', () => {
-  expect(howToMake(47.5, 'stack', HALL)).toMatchObject({ kind: 'pin', pin: 45, extras: [2.5] });
+  expect(loadRecipe(47.5, 'stack', HALL)).toMatchObject({ kind: 'pin', pin: 45, extras: [2.5] });
   const loose = { ...HALL, stack: { ...HALL.stack, last: 100, loosePlates: [5, 10] } };
-  expect(howToMake(117.5, 'stack', loose)).toMatchObject({ kind: 'pin', pin: 100, extras: [10, 5, 2.5] });
-  expect(howToMake(120, 'stack', loose)).toEqual({
+  expect(loadRecipe(117.5, 'stack', loose)).toMatchObject({ kind: 'pin', pin: 100, extras: [10, 5, 2.5] });
+  expect(loadRecipe(120, 'stack', loose)).toEqual({
     kind: 'not makeable',
     unit: 'kg',
     below: 117.5,
@@ -28,16 +28,21 @@ test('a stack: pin and add-ons; loose plates only past its end', () => {
 });
 
 test('dumbbells, belt, assistance, bands, no load, and loads that cannot be made', () => {
-  expect(howToMake(24, 'dumbbell', HALL)).toMatchObject({ kind: 'pair', weight: 24 });
-  expect(howToMake(12.5, 'bodyweight', HALL)).toMatchObject({ kind: 'added', pieces: [10, 2.5] });
-  expect(howToMake(-20, 'bodyweight', HALL)).toMatchObject({ kind: 'assisted', assistance: 20 });
-  expect(howToMake(0, 'bodyweight', HALL)).toEqual({ kind: 'bodyweight alone' });
-  expect(howToMake(16, 'band', HALL)).toMatchObject({ kind: 'band', band: 'medium' });
-  expect(howToMake(0, 'none', HALL)).toEqual({ kind: 'bodyweight alone' });
-  expect(howToMake(25, 'dumbbell', HALL)).toEqual({ kind: 'not makeable', unit: 'kg', below: 24, above: 26 });
+  expect(loadRecipe(24, 'dumbbell', HALL)).toMatchObject({ kind: 'pair', weight: 24 });
+  expect(loadRecipe(12.5, 'bodyweight', HALL)).toMatchObject({ kind: 'added', pieces: [10, 2.5] });
+  expect(loadRecipe(-20, 'bodyweight', HALL)).toMatchObject({ kind: 'assisted', assistance: 20 });
+  expect(loadRecipe(0, 'bodyweight', HALL)).toEqual({ kind: 'bodyweight alone' });
+  expect(loadRecipe(16, 'band', HALL)).toMatchObject({ kind: 'band', band: 'medium' });
+  expect(loadRecipe(0, 'none', HALL)).toEqual({ kind: 'bodyweight alone' });
+  expect(loadRecipe(25, 'dumbbell', HALL)).toEqual({
+    kind: 'not makeable',
+    unit: 'kg',
+    below: 24,
+    above: 26,
+  });
 });
 
-const weightOf = (recipe: ReturnType<typeof howToMake>): number => {
+const weightOf = (recipe: ReturnType<typeof loadRecipe>): number => {
   const sum = (list: readonly number[]) => list.reduce((total, one) => total + one, 0);
   switch (recipe.kind) {
     case 'plates':
@@ -70,7 +75,7 @@ test('every load of every default place has a recipe with exactly that weight', 
         const grid = loadGrid(loading, loads);
         const load = grid.steps[pick % Math.min(200, grid.steps.length)] as number;
         expect(isMakeable(grid, asHundredths(load))).toBe(true);
-        expect(weightOf(howToMake(load / 100, loading, loads)) * 100).toBeCloseTo(load, 6);
+        expect(weightOf(loadRecipe(load / 100, loading, loads)) * 100).toBeCloseTo(load, 6);
       },
     ),
   );

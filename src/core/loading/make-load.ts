@@ -34,7 +34,7 @@ export type LoadRecipe =
     };
 
 /** The fewest weights, each used at most once, with this sum; hundredths. */
-function pieces(total: number, weights: readonly number[]): readonly number[] | undefined {
+function fewestPieces(total: number, weights: readonly number[]): readonly number[] | undefined {
   let best = new Map<number, readonly number[]>([[0, []]]);
   for (const weight of [...weights].sort((a, b) => b - a)) {
     const next = new Map(best);
@@ -54,7 +54,7 @@ const decimals = (weights: readonly number[]) => weights.map((weight) => weight 
  * How a place's equipment makes a load.
  * @param load as a decimal of the grid's unit; for bodyweight the added weight (negative: assistance)
  */
-export function howToMake(load: number, loading: Loading, set: EquipmentSet): LoadRecipe {
+export function loadRecipe(load: number, loading: Loading, set: EquipmentSet): LoadRecipe {
   const grid = loadGrid(loading, set);
   const { unit } = grid;
   const wished = hundredths(load);
@@ -79,7 +79,7 @@ export function howToMake(load: number, loading: Loading, set: EquipmentSet): Lo
       const { first, step, last, addOns, loosePlates } = set.stack;
       for (let pin: number = hundredths(last); pin >= hundredths(first); pin -= hundredths(step)) {
         const small = pin === hundredths(last) ? [...addOns, ...loosePlates] : addOns;
-        const extras = wished >= pin ? pieces(wished - pin, small.map(hundredths)) : undefined;
+        const extras = wished >= pin ? fewestPieces(wished - pin, small.map(hundredths)) : undefined;
         if (extras !== undefined) return { kind: 'pin', unit, pin: pin / 100, extras: decimals(extras) };
       }
       return nothing();
@@ -87,7 +87,7 @@ export function howToMake(load: number, loading: Loading, set: EquipmentSet): Lo
     case 'bodyweight': {
       if (wished === 0) return { kind: 'bodyweight alone' };
       if (wished < 0) return { kind: 'assisted', unit, assistance: -load };
-      const belt = pieces(wished, set.bodyweight.belt.map(hundredths));
+      const belt = fewestPieces(wished, set.bodyweight.belt.map(hundredths));
       return belt === undefined ? nothing() : { kind: 'added', unit, pieces: decimals(belt) };
     }
     case 'band': {

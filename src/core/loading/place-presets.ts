@@ -27,7 +27,7 @@ const PLATES: Readonly<Record<Unit, readonly PlatePairs[]>> = {
   lb: pairs([45, 4], [35, 1], [25, 2], [10, 2], [5, 2], [2.5, 1]),
 };
 
-function loadsOf(kind: PlaceKind, unit: Unit): EquipmentSet {
+function presetLoads(kind: PlaceKind, unit: Unit): EquipmentSet {
   const kg = unit === 'kg';
   const gym = kind === 'full gym';
   return {
@@ -65,5 +65,5 @@ function loadsOf(kind: PlaceKind, unit: Unit): EquipmentSet {
 
 /** A place of a kind with its usual equipment in a unit. */
 export function presetPlace(kind: PlaceKind, unit: Unit, id: string): Place {
-  return { id, name: kind, equipment: OWNED[kind], loads: loadsOf(kind, unit) };
+  return { id, name: kind, equipment: OWNED[kind], loads: presetLoads(kind, unit) };
 }

@@ -20,7 +20,7 @@ export function platesPerSide(load: number, barbell: PlateLoad): readonly number
       const held = next.get(sum + plate);
       if (sum + plate > side) continue;
       const candidate = [...used, plate];
-      if (held === undefined || better(candidate, held)) next.set(sum + plate, candidate);
+      if (held === undefined || isBetterPlating(candidate, held)) next.set(sum + plate, candidate);
     }
     best = next;
   }
@@ -28,7 +28,7 @@ export function platesPerSide(load: number, barbell: PlateLoad): readonly number
 }
 
 /** Fewer plates; with equal counts the heavier ones further in. */
-function better(a: readonly number[], b: readonly number[]): boolean {
+function isBetterPlating(a: readonly number[], b: readonly number[]): boolean {
   if (a.length !== b.length) return a.length < b.length;
   const at = a.findIndex((plate, index) => plate !== b[index]);
   return at >= 0 && (a[at] as number) > (b[at] as number);

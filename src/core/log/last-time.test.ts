@@ -1,5 +1,5 @@
 import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
-import { lastTimesIn, slotsWithoutLast, withLastElsewhere } from './last-time';
+import { addLastTimesElsewhere, lastTimesIn, slotsWithoutLastTime } from './last-time';
 import { EMPTY_LOG } from './log';
 
 const straight = { technique: { kind: 'straight' as const, sets: 2 } };
@@ -54,14 +54,14 @@ test('a replaced exercise has no last time here but may have one in another bloc
   };
   const known = lastTimesIn(state, 2, swapped);
   expect(Object.keys(known)).toEqual(['1/work-1', '1/work-2']);
-  expect(slotsWithoutLast(known, swapped).map(({ slotId }) => slotId)).toEqual(['2']);
+  expect(slotsWithoutLastTime(known, swapped).map(({ slotId }) => slotId)).toEqual(['2']);
   const [set] = state.log.sets;
   if (set === undefined) throw new Error('nothing was done');
   const elsewhere = new Map([
     ['seated-leg-curl', { date: '2026-10-01', sets: [{ ...set, reps: 13 }] }],
     ['leg-press', { date: '2026-10-01', sets: [{ ...set, reps: 99 }] }],
   ]);
-  const all = withLastElsewhere(known, swapped, elsewhere);
+  const all = addLastTimesElsewhere(known, swapped, elsewhere);
   expect(all['2/work-1']).toMatchObject({ reps: 13, date: '2026-10-01', earlier: true });
   expect(all['2/work-2']).toBeUndefined();
   expect(all['1/work-1']).toEqual(known['1/work-1']);

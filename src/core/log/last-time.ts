@@ -1,4 +1,4 @@
-import { rescueOf } from '../on-the-day/session-note';
+import { dayEasing } from '../on-the-day/session-note';
 import type { SessionPlan } from '../plan/session';
 import type { IssuedWeek } from '../plan/week-state';
 import { currentSets } from './current-sets';
@@ -20,7 +20,7 @@ export function lastTimesIn(
   const light = new Set(issued.flatMap(({ week, plan }) => (plan.kind === 'deload' ? [week] : [])));
   const earlier = log.workouts
     .filter((one) => one.sessionId === session.sessionId && one.week < week && !light.has(one.week))
-    .filter(({ notes }) => rescueOf(notes) === null)
+    .filter(({ notes }) => dayEasing(notes) === null)
     .sort((a, b) => a.week - b.week);
   const sets = currentSets(log.sets);
   const exerciseOf = new Map(session.slots.map(({ slotId, exerciseId }) => [slotId, exerciseId]));
@@ -32,7 +32,7 @@ export function lastTimesIn(
 }
 
 /** The slots of a session without a last time in their own block. */
-export function slotsWithoutLast(
+export function slotsWithoutLastTime(
   known: LastTimes,
   { slots }: Pick<SessionPlan, 'slots'>,
 ): SessionPlan['slots'] {
@@ -40,13 +40,13 @@ export function slotsWithoutLast(
 }
 
 /** The same with those slots as their exercises were last done in another block, set by set. */
-export function withLastElsewhere(
+export function addLastTimesElsewhere(
   known: LastTimes,
   session: Pick<SessionPlan, 'slots'>,
   elsewhere: ReadonlyMap<string, { readonly date: string; readonly sets: readonly LoggedSet[] }>,
 ): LastTimes {
   const found: Record<string, LastDone> = { ...known };
-  for (const { slotId, exerciseId, sets } of slotsWithoutLast(known, session)) {
+  for (const { slotId, exerciseId, sets } of slotsWithoutLastTime(known, session)) {
     const last = elsewhere.get(exerciseId);
     sets.forEach(({ id }, at) => {
       const set = last?.sets[at];

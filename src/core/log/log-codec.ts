@@ -18,7 +18,7 @@ export const loggedMoreSchema = z.strictObject({
 });
 
 /** Reads a set's stored notes. */
-export function decodeMore(unchecked: unknown): Result<LoggedMore> {
+export function decodeSetNotes(unchecked: unknown): Result<LoggedMore> {
   const parsed = loggedMoreSchema.safeParse(unchecked);
   return parsed.success ? ok(parsed.data) : malformed(parsed.error);
 }

@@ -35,7 +35,7 @@ export function sessionDone(
   const mine = logged.filter((set) => set.workoutId === workoutId);
   const current = currentSets(mine).get(workoutId) ?? new Map<string, CurrentSet>();
   const byId = new Map(mine.map((set) => [set.id, set]));
-  const since = gapsOf([...current.values()].map(({ set }) => set));
+  const since = secondsBetweenSets([...current.values()].map(({ set }) => set));
   const rowOf = (key: string, asked: SetPlan | null): DoneSet => {
     const found = current.get(key);
     if (found === undefined) return { key, asked, done: null, before: [], conflicts: [], since: null };
@@ -65,7 +65,7 @@ function chainOf(set: LoggedSet, byId: ReadonlyMap<string, LoggedSet>): readonly
 /**
  * Seconds from each set to the previously logged one. Corrections have none, because they are logged later than done.
  */
-function gapsOf(sets: readonly LoggedSet[]): ReadonlyMap<string, number> {
+function secondsBetweenSets(sets: readonly LoggedSet[]): ReadonlyMap<string, number> {
   const inOrder = sets
     .filter(({ supersedes }) => supersedes === null)
     .sort((a, b) => a.at.localeCompare(b.at));

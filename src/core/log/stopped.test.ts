@@ -1,11 +1,11 @@
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import { untrained } from '../unfold/untrained';
+import { untrainedPlan } from '../unfold/untrained';
 import { hasStopped } from './stopped';
 
 function planned(stopFall: number | null) {
   const made = block([session('a', 0, [slot('1', 'leg-press', { stopFall })])]);
-  const found = untrained({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan.sessions[0]
-    ?.slots[0];
+  const found = untrainedPlan({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan
+    .sessions[0]?.slots[0];
   if (found === undefined) throw new Error('no slot');
   return found;
 }

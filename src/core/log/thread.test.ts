@@ -1,6 +1,6 @@
 import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
 import { checkIn } from '../testing/watched';
-import { threadOf } from './thread';
+import { messageThread } from './thread';
 
 test('lists messages with a week, a check-in, a session, pain and a set, latest first, without empty ones', () => {
   const done = performWeek(
@@ -15,7 +15,7 @@ test('lists messages with a week, a check-in, a session, pain and a set, latest 
   const [workout] = done.log.workouts;
   const [first, ...others] = done.log.sets;
   if (workout === undefined || first === undefined) throw new Error('nothing done');
-  const thread = threadOf({
+  const thread = messageThread({
     issued: done.issued,
     log: {
       ...done.log,

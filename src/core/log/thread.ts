@@ -1,5 +1,5 @@
 import type { LocalDate } from '../calendar';
-import { toldOf } from '../on-the-day/session-note';
+import { summariseNotes } from '../on-the-day/session-note';
 import type { IssuedWeek } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 import { currentSets } from './current-sets';
@@ -23,7 +23,7 @@ export interface Said {
  * sessions, pain and single sets.
  * @param lines the coach's messages by week
  */
-export function threadOf({
+export function messageThread({
   issued,
   log,
   checkIns,
@@ -45,7 +45,7 @@ export function threadOf({
   for (const { id, week, sessionId, date, notes } of log.workouts) {
     const plan = issued.find((one) => one.week === week)?.plan;
     const name = plan?.sessions.find((one) => one.sessionId === sessionId)?.name ?? 'a session';
-    const { rating, pains } = toldOf(notes);
+    const { rating, pains } = summariseNotes(notes);
     add(date, 'athlete', rating?.line, { kind: 'session', week, name });
     for (const { line, exerciseId } of pains.values())
       add(date, 'athlete', line, { kind: 'set', exerciseId });

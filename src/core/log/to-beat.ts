@@ -1,7 +1,7 @@
 import { valueIn } from '../loading/weight';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
-import { insideOf } from '../techniques/registry';
+import { innerTechnique } from '../techniques/registry';
 import type { LoggedSet } from './log';
 
 /** A set as done last time, in this block or an earlier one. */
@@ -39,7 +39,7 @@ export function toBeat(
   const lifted = valueIn(slot.unit, before.load);
   if (lifted > set.load) return null;
   if (lifted < set.load) return { kind: 'load' };
-  if (insideOf(slot.technique).kind === 'rep bank') {
+  if (innerTechnique(slot.technique).kind === 'rep bank') {
     const all = slot.sets.map(({ id }) => last.get(id)?.reps);
     if (all.some((reps) => reps === undefined)) return null;
     return { kind: 'sum', sum: all.reduce<number>((sum, reps) => sum + (reps ?? 0), 0) };

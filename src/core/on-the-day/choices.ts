@@ -3,7 +3,7 @@ import type { Exercise } from '../exercises/exercise';
 import type { SessionPlan } from '../plan/session';
 import type { IssuedWeek } from '../plan/week-state';
 import type { Training } from '../training/training';
-import { type Instead, insteadOf, strengthsOf } from './instead';
+import { type Instead, insteadOf, strengthByExercise } from './instead';
 
 /** What an athlete can choose from while training, online or offline. */
 export interface Choices {
@@ -16,10 +16,10 @@ export interface Choices {
 }
 
 /** Substitutes for each slot, and exercises for extra work, with the facts of each. */
-export function choicesIn(training: Training, week: IssuedWeek, session: SessionPlan): Choices {
+export function exerciseChoicesToday(training: Training, week: IssuedWeek, session: SessionPlan): Choices {
   const { athlete, log, ownExercises } = training;
   const catalogue = catalogueWith(ownExercises);
-  const strengths = strengthsOf(athlete, training, catalogue.newest);
+  const strengths = strengthByExercise(athlete, training, catalogue.newest);
   const of = (exercise: Exercise, written: readonly string[]) =>
     insteadOf(exercise, written, catalogue.list, strengths, athlete, week.plan.startDate);
   const instead: Record<string, readonly Instead[]> = {};

@@ -3,7 +3,7 @@ import { exerciseById, LIBRARY } from '../exercises/library';
 import { UNFILLED_EXERCISES } from '../exercises/unfilled-exercise';
 import { EMPTY_LOG, type LoggedSet } from '../log/log';
 import { athlete, block, HALL_PLACE, performWeek, session, slot } from '../testing/fixtures';
-import { insteadOf, strengthsOf } from './instead';
+import { insteadOf, strengthByExercise } from './instead';
 
 const of = (id: string) => {
   const exercise = exerciseById(id);
@@ -61,7 +61,7 @@ describe('an athlete’s strength', () => {
 
   test('comes from the first set of the latest session, before any typed best set', () => {
     const [first] = done.log.sets;
-    const strengths = strengthsOf(state.athlete, done, newest);
+    const strengths = strengthByExercise(state.athlete, done, newest);
     if (first === undefined) throw new Error('nothing done');
     expect(strengths.get('leg-press')).toBeCloseTo(first.load.value * (1 + (first.reps + first.rir) / 30));
     // Typed: 24 × 10 @2.
@@ -72,14 +72,16 @@ describe('an athlete’s strength', () => {
   test('is not taken from a deload or a day made easier', () => {
     const light = (sets: readonly LoggedSet[]) =>
       sets.map((set) => ({ ...set, load: { ...set.load, value: 10 } }));
-    const typed = strengthsOf(state.athlete, { log: EMPTY_LOG, issued: [] }, newest).get('leg-press');
+    const typed = strengthByExercise(state.athlete, { log: EMPTY_LOG, issued: [] }, newest).get('leg-press');
     const deload = performWeek({ ...state, ...done }, 2);
     expect(deload.issued[1]?.plan.kind).toBe('deload');
     const after = {
       ...deload,
       log: { ...deload.log, sets: [...done.log.sets, ...light(deload.log.sets.slice(3))] },
     };
-    expect(strengthsOf(state.athlete, after, newest)).toEqual(strengthsOf(state.athlete, done, newest));
+    expect(strengthByExercise(state.athlete, after, newest)).toEqual(
+      strengthByExercise(state.athlete, done, newest),
+    );
     const night = {
       kind: 'readiness',
       slept: 'poorly',
@@ -92,6 +94,6 @@ describe('an athlete’s strength', () => {
       ...done,
       log: { ...done.log, workouts: done.log.workouts.map((one) => ({ ...one, notes: [night] })) },
     };
-    expect(strengthsOf(state.athlete, rescued, newest).get('leg-press')).toBe(typed);
+    expect(strengthByExercise(state.athlete, rescued, newest).get('leg-press')).toBe(typed);
   });
 });

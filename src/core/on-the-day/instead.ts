@@ -1,16 +1,16 @@
 import type { Athlete } from '../athlete/athlete';
-import { lacking } from '../athlete/place';
+import { missingEquipment } from '../athlete/place';
 import type { LocalDate } from '../calendar';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import { e1rm } from '../effort/rep-max';
 import type { Exercise, Loading } from '../exercises/exercise';
-import { similarity, swapCandidates } from '../exercises/similarity';
+import { contributionSimilarity, swapCandidates } from '../exercises/similarity';
 import { isUnfilled } from '../exercises/unfilled-exercise';
 import { carriedWeight } from '../loading/carried';
 import { valueIn } from '../loading/weight';
 import { currentSets } from '../log/current-sets';
 import type { Training } from '../training/training';
-import { rescueOf } from './session-note';
+import { dayEasing } from './session-note';
 
 /** The strength from which an exercise starts. */
 export interface StartStrength {
@@ -42,12 +42,12 @@ const MARGIN = 0.85;
 const PER_HAND = 0.4;
 
 /** Strength by exercise: the block's last log, without deloads and days made easier, otherwise the best known set. */
-export function strengthsOf(
+export function strengthByExercise(
   athlete: Athlete,
   { log, issued }: Pick<Training, 'log' | 'issued'>,
   newest: (id: string) => Exercise | undefined,
 ): ReadonlyMap<string, number> {
-  const curve = curveOf(athlete.effort);
+  const curve = chosenCurve(athlete.effort);
   const found = new Map<string, number>();
   const take = (id: string, value: number, unit: 'kg' | 'lb', n: number) => {
     const exercise = newest(id);
@@ -59,7 +59,7 @@ export function strengthsOf(
     take(id, load.value, load.unit, reps + rir);
   const light = new Set(issued.flatMap(({ week, plan }) => (plan.kind === 'deload' ? [week] : [])));
   const measuring = new Set(
-    log.workouts.flatMap(({ id, week, notes }) => (light.has(week) || rescueOf(notes) !== null ? [] : [id])),
+    log.workouts.flatMap(({ id, week, notes }) => (light.has(week) || dayEasing(notes) !== null ? [] : [id])),
   );
   for (const [workoutId, places] of currentSets(log.sets)) {
     if (!measuring.has(workoutId)) continue;
@@ -88,19 +88,19 @@ export function insteadOf(
 ): readonly Instead[] {
   const of = (one: Exercise): Instead => ({
     exerciseId: one.id,
-    places: athlete.places.filter((place) => lacking(one, place).length === 0).map(({ id }) => id),
+    places: athlete.places.filter((place) => missingEquipment(one, place).length === 0).map(({ id }) => id),
     written: written.includes(one.id),
-    alike: isUnfilled(exercise) ? 1 : similarity(exercise, one),
-    start: startOf(one, list, strengths),
+    alike: isUnfilled(exercise) ? 1 : contributionSimilarity(exercise, one),
+    start: startingStrength(one, list, strengths),
   });
   const ranked = athlete.places.flatMap((place) =>
-    rankedAt(place, exercise, list, athlete, date).slice(0, MOST),
+    substitutesAt(place, exercise, list, athlete, date).slice(0, MOST),
   );
   const own = list.filter(({ id }) => written.includes(id));
   return [...new Set([...own, ...ranked])].map(of);
 }
 
-function rankedAt(
+function substitutesAt(
   place: Athlete['places'][number],
   exercise: Exercise,
   list: readonly Exercise[],
@@ -109,7 +109,7 @@ function rankedAt(
 ): readonly Exercise[] {
   if (isUnfilled(exercise))
     return list
-      .filter((one) => one.pattern === exercise.pattern && lacking(one, place).length === 0)
+      .filter((one) => one.pattern === exercise.pattern && missingEquipment(one, place).length === 0)
       .sort((a, b) => b.stimulus - a.stimulus || a.name.localeCompare(b.name));
   const alike = list.filter(({ measure }) => (measure === 'seconds') === (exercise.measure === 'seconds'));
   return swapCandidates(exercise, alike, { athlete, place, date }).map((one) => one.exercise);
@@ -123,7 +123,7 @@ const MACHINES: readonly Loading[] = ['stack', 'plate-loaded'];
  * Exercises whose loads are comparable: loaded the same way, by bar and by dumbbells, or by two kinds of machine at a
  * reduced share.
  */
-function shareOf(of: Loading, from: Loading): number | null {
+function transferShare(of: Loading, from: Loading): number | null {
   if (of === from) return 1;
   if (MACHINES.includes(of) && MACHINES.includes(from)) return OTHER_MACHINE;
   if (of === 'plate-loaded' && from === 'barbell') return OTHER_MACHINE;
@@ -131,7 +131,7 @@ function shareOf(of: Loading, from: Loading): number | null {
   return of === 'barbell' && from === 'dumbbell' ? 1 / PER_HAND : null;
 }
 
-function startOf(
+function startingStrength(
   exercise: Exercise,
   list: readonly Exercise[],
   strengths: ReadonlyMap<string, number>,
@@ -140,9 +140,9 @@ function startOf(
   if (own !== undefined) return { oneRepMax: own, from: exercise.id };
   const relatives = list.flatMap((one) => {
     const strength = strengths.get(one.id);
-    const share = shareOf(exercise.loading, one.loading);
+    const share = transferShare(exercise.loading, one.loading);
     const isNear = one.pattern === exercise.pattern && one.sides === exercise.sides;
-    const alike = similarity(exercise, one);
+    const alike = contributionSimilarity(exercise, one);
     return strength === undefined || share === null || !isNear || alike < LEAST_ALIKE
       ? []
       : [{ from: one.id, oneRepMax: strength * share * MARGIN, alike }];

@@ -1,11 +1,12 @@
 import type { SessionPlan } from '../plan/session';
 import { athlete, block, HALL, lookup, session, slot, TOP } from '../testing/fixtures';
-import { untrained } from '../unfold/untrained';
-import { halvesOf, rescued } from './rescue';
+import { untrainedPlan } from '../unfold/untrained';
+import { makeEasier, splitInHalves } from './rescue';
 
 function planned(...slots: ReturnType<typeof slot>[]): SessionPlan {
   const made = block([session('a', 0, slots)], { rir: { first: 0, last: 0 } });
-  const found = untrained({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan.sessions[0];
+  const found = untrainedPlan({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan
+    .sessions[0];
   if (found === undefined) throw new Error('nothing planned');
   return found;
 }
@@ -15,7 +16,7 @@ test('a fifth less load: 100 kg becomes 80, with reps and sets unchanged', () =>
   const plan = planned(slot('1', 'barbell-bench-press'));
   const first = sets(plan)[0];
   if (first?.load == null) throw new Error('no load');
-  const light = rescued(plan, 'lighter', HALL);
+  const light = makeEasier(plan, 'lighter', HALL);
   expect(Math.abs((sets(light)[0]?.load ?? 0) - first.load * 0.8)).toBeLessThanOrEqual(1.25);
   expect(sets(light).map(({ reps }) => reps)).toEqual(sets(plan).map(({ reps }) => reps));
   expect(light.slots[0]?.warmUp.every(({ load }) => load < (sets(light)[0]?.load ?? 0) * 100)).toBe(true);
@@ -29,7 +30,7 @@ test.each([
   [6, 4],
 ])('a third fewer sets: of %d it keeps the first %d', (before, after) => {
   const plan = planned(slot('1', 'leg-press', { technique: { kind: 'straight', sets: before } }));
-  const short = rescued(plan, 'fewer sets', HALL);
+  const short = makeEasier(plan, 'fewer sets', HALL);
   expect(sets(short).map(({ id }) => id)).toEqual(
     sets(plan)
       .slice(0, after)
@@ -43,9 +44,9 @@ test('of a top set and two back-offs the top set and one stay; holds get fewer s
     slot('1', 'leg-press', { technique: TOP }),
     slot('2', 'plank', { range: { low: 30, high: 60 } }),
   );
-  expect(sets(rescued(plan, 'fewer sets', HALL)).map(({ role }) => role)).toEqual(['top', 'back-off']);
+  expect(sets(makeEasier(plan, 'fewer sets', HALL)).map(({ role }) => role)).toEqual(['top', 'back-off']);
   const held = sets(plan, 1)[0]?.reps ?? 0;
-  expect(sets(rescued(plan, 'lighter', HALL), 1)[0]?.reps).toBe(Math.round(held * 0.8));
+  expect(sets(makeEasier(plan, 'lighter', HALL), 1)[0]?.reps).toBe(Math.round(held * 0.8));
 });
 
 test('nothing goes to failure or closer than two reps', () => {
@@ -56,14 +57,14 @@ test('nothing goes to failure or closer than two reps', () => {
   );
   expect(sets(plan).some(({ piece }) => piece > 1)).toBe(true);
   for (const rescue of ['lighter', 'fewer sets', 'in halves'] as const) {
-    const calm = sets(rescued(plan, rescue, HALL));
+    const calm = sets(makeEasier(plan, rescue, HALL));
     expect(calm.every(({ piece, rir }) => piece === 1 && rir >= 2)).toBe(true);
   }
 });
 
 test('a set in halves: the larger first; three reps are too few, and parts of a round stay whole', () => {
-  expect(halvesOf({ reps: 9, piece: 1 })).toEqual([5, 4]);
-  expect(halvesOf({ reps: 4, piece: 1 })).toEqual([2, 2]);
-  expect(halvesOf({ reps: 3, piece: 1 })).toBeNull();
-  expect(halvesOf({ reps: 9, piece: 2 })).toBeNull();
+  expect(splitInHalves({ reps: 9, piece: 1 })).toEqual([5, 4]);
+  expect(splitInHalves({ reps: 4, piece: 1 })).toEqual([2, 2]);
+  expect(splitInHalves({ reps: 3, piece: 1 })).toBeNull();
+  expect(splitInHalves({ reps: 9, piece: 2 })).toBeNull();
 });

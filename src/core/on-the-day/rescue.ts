@@ -4,7 +4,7 @@ import type { SessionPlan } from '../plan/session';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
 import { roundHalfUp } from '../rounding';
-import { heldBack, reachOf } from '../techniques/registry';
+import { failureReach, holdBack } from '../techniques/registry';
 import { asHundredths, decimal, hundredths } from '../units';
 import type { Rescue } from './session-note';
 
@@ -16,25 +16,25 @@ const FEWER = 2 / 3;
 const LEAST_RIR = 2;
 
 /** A session after a poor night: techniques held back and, by the athlete's choice, lighter or shorter. */
-export function rescued(session: SessionPlan, rescue: Rescue, equipment: EquipmentSet): SessionPlan {
-  const slots = session.slots.map((slot) => easier(calmed(slot), rescue, equipment));
+export function makeEasier(session: SessionPlan, rescue: Rescue, equipment: EquipmentSet): SessionPlan {
+  const slots = session.slots.map((slot) => easier(heldBackFromFailure(slot), rescue, equipment));
   return { ...session, slots, sets: slots.reduce((sum, { sets }) => sum + sets.length, 0) };
 }
 
 function easier(slot: SlotPlan, rescue: Rescue, equipment: EquipmentSet): SlotPlan {
   switch (rescue) {
     case 'lighter':
-      return lightened(slot, equipment);
+      return withLessLoad(slot, equipment);
     case 'fewer sets':
-      return shortened(slot);
+      return withFewerSets(slot);
     case 'in halves':
       return slot;
   }
 }
 
 /** No set past failure or closer to it than two reps. */
-export function calmed(slot: SlotPlan): SlotPlan {
-  const isPast = reachOf(slot.technique) === 'past failure';
+export function heldBackFromFailure(slot: SlotPlan): SlotPlan {
+  const isPast = failureReach(slot.technique) === 'past failure';
   const sets = slot.sets
     .filter(({ piece }) => piece === 1 || !isPast)
     .map((set) => ({
@@ -42,7 +42,7 @@ export function calmed(slot: SlotPlan): SlotPlan {
       rir: Math.max(LEAST_RIR, set.rir),
       sections: set.sections.filter(({ past }) => past !== true),
     }));
-  return { ...slot, technique: heldBack(slot.technique), sets: restful(sets, slot) };
+  return { ...slot, technique: holdBack(slot.technique), sets: restful(sets, slot) };
 }
 
 /** The last remaining part of a round is followed by the slot's rest. */
@@ -50,7 +50,7 @@ function restful(sets: readonly SetPlan[], { rest, sets: all }: SlotPlan): reado
   return sets.length === all.length ? sets : sets.map((set) => ({ ...set, rest: Math.max(rest, set.rest) }));
 }
 
-function lightened(slot: SlotPlan, equipment: EquipmentSet): SlotPlan {
+function withLessLoad(slot: SlotPlan, equipment: EquipmentSet): SlotPlan {
   if (slot.loading === 'none')
     return {
       ...slot,
@@ -68,7 +68,7 @@ function lightened(slot: SlotPlan, equipment: EquipmentSet): SlotPlan {
 }
 
 /** A third fewer whole sets, keeping the first ones and at least one. */
-function shortened(slot: SlotPlan): SlotPlan {
+function withFewerSets(slot: SlotPlan): SlotPlan {
   const rounds = [...new Set(slot.sets.map(({ role, round }) => `${role}/${round}`))];
   const kept = new Set(rounds.slice(0, Math.max(1, roundHalfUp(rounds.length * FEWER))));
   return { ...slot, sets: slot.sets.filter(({ role, round }) => kept.has(`${role}/${round}`)) };
@@ -78,7 +78,10 @@ function shortened(slot: SlotPlan): SlotPlan {
 const LEAST_HALVED = 4;
 
 /** A set in two halves with a short rest between, the larger first; null if it has too few reps. */
-export function halvesOf({ reps, piece }: Pick<SetPlan, 'reps' | 'piece'>): readonly [number, number] | null {
+export function splitInHalves({
+  reps,
+  piece,
+}: Pick<SetPlan, 'reps' | 'piece'>): readonly [number, number] | null {
   if (reps < LEAST_HALVED || piece > 1) return null;
   const first = Math.ceil(reps / 2);
   return [first, reps - first];

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { notesWith, rescueOf, type SessionNote, type Telling, toldOf } from './session-note';
+import { addNotes, dayEasing, type SessionNote, summariseNotes, type Telling } from './session-note';
 
 let count = 0;
 const note = (telling: Telling, minute = count): SessionNote => ({
@@ -15,7 +15,7 @@ test('per kind and slot the latest note counts, in any order of arrival', () => 
     note({ kind: 'swap', slotId: '2', exerciseId: 'dip', why: 'taken' }, 3),
   ];
   for (const order of [notes, [...notes].reverse()]) {
-    const { swaps } = toldOf(order);
+    const { swaps } = summariseNotes(order);
     expect([...swaps].map(([slotId, { exerciseId }]) => [slotId, exerciseId]).sort()).toEqual([
       ['1', 'push-up'],
       ['2', 'dip'],
@@ -25,12 +25,12 @@ test('per kind and slot the latest note counts, in any order of arrival', () => 
 
 test('a skipped slot can be resumed, and mistaken pain withdrawn', () => {
   const out = note({ kind: 'skip', slotId: '1', why: 'no time' }, 1);
-  expect(toldOf([out]).skips.get('1')).toBe('no time');
-  expect(toldOf([out, note({ kind: 'skip', slotId: '1', why: null }, 2)]).skips.size).toBe(0);
+  expect(summariseNotes([out]).skips.get('1')).toBe('no time');
+  expect(summariseNotes([out, note({ kind: 'skip', slotId: '1', why: null }, 2)]).skips.size).toBe(0);
   const pain = { kind: 'pain', slotId: '1', exerciseId: 'dip', where: 'shoulder', line: '' } as const;
   const hurts = note({ ...pain, grade: 'slight' }, 3);
-  expect(toldOf([hurts]).pains.get('1')).toMatchObject({ where: 'shoulder' });
-  expect(toldOf([hurts, note({ ...pain, grade: null }, 4)]).pains.size).toBe(0);
+  expect(summariseNotes([hurts]).pains.get('1')).toMatchObject({ where: 'shoulder' });
+  expect(summariseNotes([hurts, note({ ...pain, grade: null }, 4)]).pains.size).toBe(0);
 });
 
 test('extra sets add up; a slot put off again goes last', () => {
@@ -41,16 +41,16 @@ test('extra sets add up; a slot put off again goes last', () => {
     note({ kind: 'one more', slotId: '1' }, 4),
     note({ kind: 'later', slotId: '1' }, 5),
   ];
-  expect(toldOf(notes).more.get('1')).toBe(2);
-  expect(toldOf(notes).later).toEqual(['2', '1']);
+  expect(summariseNotes(notes).more.get('1')).toBe(2);
+  expect(summariseNotes(notes).later).toEqual(['2', '1']);
 });
 
 test('the last choice for making a day easier counts', () => {
   const night = { kind: 'readiness', slept: 'poorly', feels: 'so so' } as const;
-  expect(rescueOf([])).toBeNull();
+  expect(dayEasing([])).toBeNull();
   const lighter = note({ ...night, rescue: 'lighter' }, 1);
-  expect(rescueOf([lighter])).toBe('lighter');
-  expect(rescueOf([lighter, note({ ...night, rescue: null }, 2)])).toBeNull();
+  expect(dayEasing([lighter])).toBe('lighter');
+  expect(dayEasing([lighter, note({ ...night, rescue: null }, 2)])).toBeNull();
 });
 
 test('notes sent twice count once, and keep their order', () => {
@@ -61,10 +61,10 @@ test('notes sent twice count once, and keep their order', () => {
       (a, b) => {
         const of = (ids: readonly number[]) =>
           ids.map((id): SessionNote => ({ kind: 'later', slotId: `${id}`, id: `${id}`, at: '' }));
-        const first = notesWith([], of(a));
-        const both = notesWith(first, of(b));
+        const first = addNotes([], of(a));
+        const both = addNotes(first, of(b));
         expect(both.map(({ id }) => id)).toEqual([...new Set([...a, ...b].map(String))]);
-        expect(notesWith(both, of(b))).toBe(both);
+        expect(addNotes(both, of(b))).toBe(both);
       },
     ),
   );

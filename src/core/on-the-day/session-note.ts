@@ -87,7 +87,7 @@ export interface Told {
   readonly rating: Note<'rating'> | null;
 }
 
-export function toldOf(notes: readonly SessionNote[]): Told {
+export function summariseNotes(notes: readonly SessionNote[]): Told {
   const sorted = [...notes].sort((a, b) => a.at.localeCompare(b.at));
   const of = <K extends NoteKind>(kind: K) => sorted.filter((note): note is Note<K> => note.kind === kind);
   const bySlot = <K extends 'swap' | 'skip' | 'pain' | 'extra'>(kind: K) =>
@@ -115,12 +115,12 @@ export function toldOf(notes: readonly SessionNote[]): Told {
 }
 
 /** How the session was made easier; null if trained as planned. */
-export function rescueOf(notes: readonly SessionNote[]): Rescue | null {
-  return notes.length === 0 ? null : (toldOf(notes).readiness?.rescue ?? null);
+export function dayEasing(notes: readonly SessionNote[]): Rescue | null {
+  return notes.length === 0 ? null : (summariseNotes(notes).readiness?.rescue ?? null);
 }
 
 /** Notes with further ones added, each once. */
-export function notesWith(
+export function addNotes(
   notes: readonly SessionNote[],
   more: readonly SessionNote[],
 ): readonly SessionNote[] {

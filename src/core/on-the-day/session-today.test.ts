@@ -4,17 +4,17 @@ import { conventionsWith } from '../conventions/conventions';
 import { LIBRARY } from '../exercises/library';
 import { isMakeable, loadGrid } from '../loading/grid';
 import { athlete, block, HALL, HALL_PLACE, lookup, session, slot, TOP } from '../testing/fixtures';
-import { untrained } from '../unfold/untrained';
+import { untrainedPlan } from '../unfold/untrained';
 import { hundredths } from '../units';
-import { type SessionNote, type Telling, toldOf } from './session-note';
+import { type SessionNote, summariseNotes, type Telling } from './session-note';
 import {
   type Day,
   insteadToday,
-  loadsWhatHurts,
+  loadsPainfulPart,
   mustChoose,
   sessionToday,
+  skipReason,
   startLoad,
-  whyOut,
 } from './session-today';
 
 const person = athlete();
@@ -36,7 +36,7 @@ const day = (changes: Partial<Day> = {}): Day => ({
 });
 let at = 0;
 const told = (...tellings: readonly Telling[]) =>
-  toldOf(
+  summariseNotes(
     tellings.map((telling): SessionNote => {
       at++;
       return { ...telling, id: `n${at}`, at: new Date(at * 1000).toISOString() };
@@ -44,7 +44,7 @@ const told = (...tellings: readonly Telling[]) =>
   );
 function planned(...slots: ReturnType<typeof slot>[]) {
   const made = block([session('a', 0, slots)]);
-  const found = untrained({ block: made, athlete: person, exercises: lookup }).weeks[0]?.plan.sessions[0];
+  const found = untrainedPlan({ block: made, athlete: person, exercises: lookup }).weeks[0]?.plan.sessions[0];
   if (found === undefined) throw new Error('nothing planned');
   return found;
 }
@@ -179,21 +179,23 @@ describe('pain', () => {
   test('slight: the exercise ends, and others that load the joint stay with a warning', () => {
     const pain = hurts('slight');
     expect(order(sessionToday(plan, pain, day()))).toEqual(['2', '3']);
-    expect(loadsWhatHurts(exercises['cable-fly'] as never, pain, exercises)).toBe(true);
+    expect(loadsPainfulPart(exercises['cable-fly'] as never, pain, exercises)).toBe(true);
   });
 
   test('moderate or strong: every exercise that loads the joint is dropped, with the reason', () => {
     for (const grade of ['clear', 'strong'] as const) {
       const pain = hurts(grade);
       expect(order(sessionToday(plan, pain, day()))).not.toContain('2');
-      expect(whyOut({ slotId: '2', exerciseId: 'cable-fly' }, pain, day())).toBe('loads what hurts');
-      expect(whyOut({ slotId: '1', exerciseId: 'barbell-bench-press' }, pain, day())).toBe('pain');
+      expect(skipReason({ slotId: '2', exerciseId: 'cable-fly' }, pain, day())).toBe('loads what hurts');
+      expect(skipReason({ slotId: '1', exerciseId: 'barbell-bench-press' }, pain, day())).toBe('pain');
     }
   });
 
   test('in a muscle: every exercise with a prime mover in common is dropped; elsewhere: only this exercise', () => {
-    expect(loadsWhatHurts(exercises['cable-fly'] as never, hurts('clear', 'a muscle'), exercises)).toBe(true);
-    expect(loadsWhatHurts(exercises['cable-curl'] as never, hurts('clear', 'a muscle'), exercises)).toBe(
+    expect(loadsPainfulPart(exercises['cable-fly'] as never, hurts('clear', 'a muscle'), exercises)).toBe(
+      true,
+    );
+    expect(loadsPainfulPart(exercises['cable-curl'] as never, hurts('clear', 'a muscle'), exercises)).toBe(
       false,
     );
     expect(order(sessionToday(plan, hurts('strong', 'elsewhere'), day()))).toEqual(['2', '3']);

@@ -1,7 +1,7 @@
 import type { Athlete } from '../athlete/athlete';
-import { lacking, type Place } from '../athlete/place';
+import { missingEquipment, type Place } from '../athlete/place';
 import type { Conventions } from '../conventions/conventions';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import { type Exercise, primeMovers } from '../exercises/exercise';
 import { isUnfilled } from '../exercises/unfilled-exercise';
 import { carriedWeight } from '../loading/carried';
@@ -12,10 +12,10 @@ import { plainSet } from '../plan/plain-set';
 import type { SessionPlan } from '../plan/session';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
-import { reachOf } from '../techniques/registry';
+import { failureReach } from '../techniques/registry';
 import { asHundredths, decimal, hundredths } from '../units';
 import type { Instead, StartStrength } from './instead';
-import { calmed, rescued } from './rescue';
+import { heldBackFromFailure, makeEasier } from './rescue';
 import type { SkipReason, Told } from './session-note';
 
 /** What the phone knows about the day. */
@@ -44,22 +44,22 @@ export function sessionToday(session: SessionPlan, told: Told, day: Day): Sessio
   });
   const rescue = told.readiness?.rescue ?? null;
   const calm =
-    rescue === null ? { ...session, slots } : rescued({ ...session, slots }, rescue, day.place.loads);
+    rescue === null ? { ...session, slots } : makeEasier({ ...session, slots }, rescue, day.place.loads);
   const extra = told.extras.flatMap((note): SlotPlan[] => {
     const exercise = day.exercises[note.exerciseId];
     return exercise === undefined ? [] : [extraSlot(note.slotId, exercise, day)];
   });
-  const all = [...calm.slots, ...extra].map((slot) => withMore(slot, told.more.get(slot.slotId) ?? 0));
-  const isIn = (slot: SlotPlan) => whyOut(slot, told, day) === null;
+  const all = [...calm.slots, ...extra].map((slot) => withExtraSets(slot, told.more.get(slot.slotId) ?? 0));
+  const isIn = (slot: SlotPlan) => skipReason(slot, told, day) === null;
   const late = told.later.flatMap((slotId) => all.filter((slot) => slot.slotId === slotId && isIn(slot)));
   // A skipped or put-off slot leaves its group.
-  const inTime = alone(all, (slot) => isIn(slot) && !late.includes(slot));
+  const inTime = withoutGroup(all, (slot) => isIn(slot) && !late.includes(slot));
   const ordered = [...inTime, ...late.map((slot) => ({ ...slot, joined: false }))];
   return { ...session, slots: ordered, sets: ordered.reduce((sum, { sets }) => sum + sets.length, 0) };
 }
 
 /** Why a slot is not trained: skipped, painful, or it loads a clearly painful part; null: it is trained. */
-export function whyOut(
+export function skipReason(
   { slotId, exerciseId }: Pick<SlotPlan, 'slotId' | 'exerciseId'>,
   told: Told,
   { exercises }: Pick<Day, 'exercises'>,
@@ -72,12 +72,12 @@ export function whyOut(
   const isLoading =
     clear.length > 0 &&
     exercise !== undefined &&
-    loadsWhatHurts(exercise, { pains: new Map(clear) }, exercises);
+    loadsPainfulPart(exercise, { pains: new Map(clear) }, exercises);
   return isLoading ? 'loads what hurts' : null;
 }
 
 /** The remaining slots; if a group's first is gone, the next leads it. */
-function alone(slots: readonly SlotPlan[], stays: (slot: SlotPlan) => boolean): readonly SlotPlan[] {
+function withoutGroup(slots: readonly SlotPlan[], stays: (slot: SlotPlan) => boolean): readonly SlotPlan[] {
   return slots.flatMap((slot, at) => {
     if (!stays(slot)) return [];
     const leads =
@@ -97,7 +97,7 @@ function alone(slots: readonly SlotPlan[], stays: (slot: SlotPlan) => boolean): 
  * Whether an exercise loads the painful part: the joint or, for a muscle, the prime movers of the exercise it was
  * felt in.
  */
-export function loadsWhatHurts(
+export function loadsPainfulPart(
   exercise: Exercise,
   told: Pick<Told, 'pains'>,
   exercises: Day['exercises'],
@@ -125,7 +125,7 @@ export function insteadToday(
     return (
       places.includes(day.place.id) &&
       exercise !== undefined &&
-      !loadsWhatHurts(exercise, told, day.exercises)
+      !loadsPainfulPart(exercise, told, day.exercises)
     );
   });
   return fit.slice(0, most);
@@ -138,7 +138,7 @@ export function mustChoose(
 ) {
   if (isUnfilled({ id: slot.exerciseId })) return true;
   const exercise = day.exercises[slot.exerciseId];
-  return day.isElsewhere && exercise !== undefined && lacking(exercise, day.place).length > 0;
+  return day.isElsewhere && exercise !== undefined && missingEquipment(exercise, day.place).length > 0;
 }
 
 const makeable = (grid: LoadGrid, load: number) =>
@@ -164,7 +164,10 @@ const SECONDS_A_REP = 3;
 
 /** Another exercise for the slot's work: its reps and RIR, at its own load. */
 function swapped(slot: SlotPlan, exercise: Exercise, day: Day): SlotPlan {
-  const calm = exercise.failableAlone || reachOf(slot.technique) === 'short of failure' ? slot : calmed(slot);
+  const calm =
+    exercise.failableAlone || failureReach(slot.technique) === 'short of failure'
+      ? slot
+      : heldBackFromFailure(slot);
   const isHeld = exercise.measure === 'seconds';
   const sets = calm.sets.map((set) => ({
     ...set,
@@ -208,7 +211,7 @@ function loaded(
   if (start === null || exercise.measure === 'seconds')
     return { ...base, sets: slot.sets.map((set) => ({ ...set, load: null })) };
   const oneRepMax = valueIn(grid.unit, { value: start.oneRepMax, unit: day.athlete.unit });
-  const moved = movedFor({ oneRepMax }, first.reps + first.rir, day);
+  const moved = loadForReps({ oneRepMax }, first.reps + first.rir, day);
   // Back-offs and drops keep their distance from the first set.
   const share = (load: number | null) =>
     first.load === null || load === null || slot.carried + first.load <= 0
@@ -228,12 +231,12 @@ function loaded(
 }
 
 /** The load, as moved, for this many reps to failure. */
-function movedFor(
+function loadForReps(
   { oneRepMax }: Pick<StartStrength, 'oneRepMax'>,
   n: number,
   { athlete }: Pick<Day, 'athlete'>,
 ) {
-  return oneRepMax * curveOf(athlete.effort).fraction(Math.max(1, n));
+  return oneRepMax * chosenCurve(athlete.effort).fraction(Math.max(1, n));
 }
 
 /** An exercise's starting load at a place, in its equipment's unit; null without a starting strength. */
@@ -247,7 +250,7 @@ export function startLoad(
   const grid = loadGrid(exercise.loading, day.place.loads);
   const oneRepMax = valueIn(grid.unit, { value: start.oneRepMax, unit: day.athlete.unit });
   const carried = carriedWeight(exercise, day.athlete, grid.unit);
-  return { value: makeable(grid, movedFor({ oneRepMax }, n, day) - carried), unit: grid.unit };
+  return { value: makeable(grid, loadForReps({ oneRepMax }, n, day) - carried), unit: grid.unit };
 }
 
 /** Extra work: this many sets, in the middle of the usual range. */
@@ -294,7 +297,7 @@ function extraSlot(slotId: string, exercise: Exercise, day: Day): SlotPlan {
 }
 
 /** A slot with extra sets, each like its last whole one. */
-function withMore(slot: SlotPlan, more: number): SlotPlan {
+function withExtraSets(slot: SlotPlan, more: number): SlotPlan {
   const last = slot.sets.findLast(({ piece }) => piece === 1);
   if (more === 0 || last === undefined) return slot;
   const rounds = Math.max(...slot.sets.map(({ round }) => round));

@@ -1,7 +1,7 @@
 import type { Conventions } from '../conventions/conventions';
 import type { LoggedSet } from '../log/log';
-import { toldOf } from '../on-the-day/session-note';
-import { partsOf } from '../techniques/registry';
+import { summariseNotes } from '../on-the-day/session-note';
+import { techniqueParts } from '../techniques/registry';
 import { roundCredits } from '../techniques/stamina';
 import { plainSet } from './plain-set';
 import type { SessionPlan } from './session';
@@ -18,7 +18,7 @@ export function asDone(
   { workout, sets }: Performed,
   conventions: Conventions,
 ): SessionPlan {
-  const { skips, pains } = toldOf(workout.notes);
+  const { skips, pains } = summariseNotes(workout.notes);
   const planned = new Set<string>();
   const slots = session.slots.flatMap((slot): SlotPlan[] => {
     const byExercise = new Map<string, SetPlan[]>();
@@ -40,11 +40,11 @@ export function asDone(
     }));
   });
   const beyond = [...sets].flatMap(([key, { set }]) => (planned.has(key) ? [] : [set]));
-  return { ...session, optional: false, slots: [...slots, ...slotsBeyond(session, beyond, conventions)] };
+  return { ...session, optional: false, slots: [...slots, ...extraWorkSlots(session, beyond, conventions)] };
 }
 
 /** Unplanned sets, as slots of their own by what was done. */
-function slotsBeyond(
+function extraWorkSlots(
   { slots: [like] }: SessionPlan,
   sets: readonly LoggedSet[],
   conventions: Conventions,
@@ -66,7 +66,7 @@ function slotsBeyond(
 function credited(slot: SlotPlan, sets: readonly SetPlan[], conventions: Conventions): readonly SetPlan[] {
   const rounds = new Map<number, SetPlan[]>();
   for (const set of sets) rounds.set(set.round, [...(rounds.get(set.round) ?? []), set]);
-  const parts = partsOf(slot.technique);
+  const parts = techniqueParts(slot.technique);
   return [...rounds.values()].flatMap((pieces) => {
     const credits = roundCredits(
       pieces.map(({ reps, rir }, at) => ({

@@ -74,7 +74,7 @@ export function decodeIssued(unchecked: unknown): Result<IssuedWeek> {
   const stored = unchecked as IssuedWeek & { readonly rung?: WeekPlan };
   const { rung, ...others } = stored;
   const named: IssuedWeek = rung === undefined ? stored : { ...others, plan: rung };
-  const fourth = named.engine >= 4 ? named : fromThirdWeek(named);
+  const fourth = named.engine >= 4 ? named : fromEngine3Week(named);
   if (named.engine >= 6) return ok(named);
   return ok(
     withSessions(fourth, (slots) =>
@@ -83,14 +83,14 @@ export function decodeIssued(unchecked: unknown): Result<IssuedWeek> {
   );
 }
 
-function fromThirdWeek(stored: IssuedWeek): IssuedWeek {
-  const third = stored.engine >= 3 ? stored : fromOlder(stored);
-  return withSessions(third, (slots) => slots.map(fromThird));
+function fromEngine3Week(stored: IssuedWeek): IssuedWeek {
+  const third = stored.engine >= 3 ? stored : fromOlderEngine(stored);
+  return withSessions(third, (slots) => slots.map(fromEngine3));
 }
 
-function fromOlder(stored: IssuedWeek): IssuedWeek {
-  const second = stored.engine >= 2 ? stored : fromFirst(stored);
-  return withSessions(second, (slots) => slots.map(fromSecond));
+function fromOlderEngine(stored: IssuedWeek): IssuedWeek {
+  const second = stored.engine >= 2 ? stored : fromEngine1(stored);
+  return withSessions(second, (slots) => slots.map(fromEngine2));
 }
 
 function withSessions(
@@ -109,7 +109,7 @@ export function currentSetId(id: string): string {
   return id.startsWith(ASIDE) ? id.slice(ASIDE.length) : id;
 }
 
-function fromThird(slot: SlotPlan): SlotPlan {
+function fromEngine3(slot: SlotPlan): SlotPlan {
   return {
     ...slot,
     sets: slot.sets.map((one) => ({
@@ -120,7 +120,7 @@ function fromThird(slot: SlotPlan): SlotPlan {
   };
 }
 
-function fromSecond(slot: SlotPlan): SlotPlan {
+function fromEngine2(slot: SlotPlan): SlotPlan {
   const backOffs = slot.sets.filter(({ role }) => role === 'back-off').length;
   const technique: TechniqueParameters =
     backOffs > 0
@@ -150,7 +150,7 @@ function fromSecond(slot: SlotPlan): SlotPlan {
   };
 }
 
-function fromFirst(stored: IssuedWeek): IssuedWeek {
+function fromEngine1(stored: IssuedWeek): IssuedWeek {
   const { plan } = stored;
   return {
     ...stored,

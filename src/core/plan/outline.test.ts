@@ -1,7 +1,7 @@
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { decodeOutline } from './issued-codec';
-import { outlineOf } from './outline';
+import { weekOutline } from './outline';
 
 const plan = unfold({
   block: block([session('a', 0, [slot('a1', 'leg-press')]), session('b', 3, [slot('b1', 'seal-row')])]),
@@ -14,7 +14,7 @@ const plan = unfold({
 
 test('reads an outline as written, and as the database builds it from an old week', () => {
   if (plan === undefined) throw new Error('no week');
-  const outline = outlineOf(plan);
+  const outline = weekOutline(plan);
   expect(outline.map(({ sessionId, day, sets }) => [sessionId, day, sets])).toEqual([
     ['a', 0, 3],
     ['b', 3, 3],

@@ -8,7 +8,7 @@ export type SessionOutline = Pick<
 >;
 
 /** A week's sessions for a list of weeks. */
-export function outlineOf({ sessions }: WeekPlan): readonly SessionOutline[] {
+export function weekOutline({ sessions }: WeekPlan): readonly SessionOutline[] {
   return sessions.map(({ sessionId, name, day, optional, sets, seconds }) => ({
     sessionId,
     name,

@@ -9,6 +9,6 @@ export function workingSets({ sets }: Pick<SlotPlan, 'sets'>): number {
 }
 
 /** The credit of sets, whatever they train: a round of mini-sets by the credit of its parts. */
-export function creditIn(sets: SlotPlan['sets']): number {
+export function totalCredit(sets: SlotPlan['sets']): number {
   return sets.reduce((sum, { credit }) => sum + credit, 0);
 }

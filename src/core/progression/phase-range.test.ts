@@ -1,5 +1,5 @@
 import { conventionsWith } from '../conventions/conventions';
-import { rangeIn } from './phase-range';
+import { rangeInPhase } from './phase-range';
 
 const usual = conventionsWith();
 
@@ -14,5 +14,5 @@ test.each([
   // A range already above thirty stays.
   ['cutting', 20, 31, 20, 31],
 ] as const)('%s: %d-%d becomes %d-%d', (phase, low, high, from, to) => {
-  expect(rangeIn({ low, high }, phase, usual)).toEqual({ low: from, high: to });
+  expect(rangeInPhase({ low, high }, phase, usual)).toEqual({ low: from, high: to });
 });

@@ -6,7 +6,7 @@ import type { Conventions } from '../conventions/conventions';
  * A rep range in a phase: while cutting both ends are five reps higher, the top at most thirty; a range already above
  * that stays.
  */
-export function rangeIn(
+export function rangeInPhase(
   range: RepRange,
   phase: Phase,
   { cutReps, cutRepsTop }: Pick<Conventions, 'cutReps' | 'cutRepsTop'>,

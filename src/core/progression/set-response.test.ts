@@ -3,7 +3,7 @@ import type { Muscle } from '../anatomy/muscle';
 import { NearConventions, NO_CONVENTIONS } from '../conventions/own-conventions';
 import { SORENESS } from '../log/soreness';
 
-import { grantSets, type Situation, type Want, wantedSets } from './set-response';
+import { distributeSets, type Situation, type Want, wantedSets } from './set-response';
 
 const near = new NearConventions(NO_CONVENTIONS, {});
 
@@ -90,7 +90,7 @@ function situation(changes: Partial<Situation> = {}): Situation {
 }
 
 test('sets go to the slot with the best payoff', () => {
-  expect(grantSets([want('quads', 'a', 2)], situation(), near)[0]).toMatchObject({
+  expect(distributeSets([want('quads', 'a', 2)], situation(), near)[0]).toMatchObject({
     slotId: 'quads-good',
     add: 2,
     capped: null,
@@ -98,7 +98,7 @@ test('sets go to the slot with the best payoff', () => {
 });
 
 test('at most two a week per muscle, the session with fewer sets for it first', () => {
-  const grants = grantSets([want('quads', 'a', 2), want('quads', 'b', 1)], situation(), near);
+  const grants = distributeSets([want('quads', 'a', 2), want('quads', 'b', 1)], situation(), near);
   expect(grants.map(({ want: { sessionId }, add }) => [sessionId, add])).toEqual([
     ['b', 1],
     ['a', 1],
@@ -107,10 +107,10 @@ test('at most two a week per muscle, the session with fewer sets for it first', 
 });
 
 test('cutting adds at most one; priorities come first if the week may only grow by four', () => {
-  expect(grantSets([want('quads', 'a', 2)], situation({ phase: 'cutting' }), near)[0]?.add).toBe(1);
+  expect(distributeSets([want('quads', 'a', 2)], situation({ phase: 'cutting' }), near)[0]?.add).toBe(1);
   const muscles: Muscle[] = ['chest', 'triceps', 'lats', 'glutes'];
   const ceiling = new Map(muscles.map((muscle) => [muscle, 20] as const));
-  const grants = grantSets(
+  const grants = distributeSets(
     [...muscles.slice(0, 3).map((muscle) => want(muscle, 'a', 2)), want('glutes', 'b', 2, true)],
     situation({ lastHardSets: 30, ceiling }),
     near,
@@ -125,7 +125,7 @@ test.each([
   ['ceiling', { ceiling: new Map<Muscle, number>([['quads', 7.5]]) }],
   ['budget', { budget: 60.5 }],
 ] as const)('%s holds it back', (kind, changes) => {
-  expect(grantSets([want('quads', 'a', 1)], situation(changes), near)[0]).toMatchObject({
+  expect(distributeSets([want('quads', 'a', 1)], situation(changes), near)[0]).toMatchObject({
     add: 0,
     capped: { kind },
   });
@@ -152,7 +152,7 @@ test('no cap is ever exceeded', () => {
             ['chest', ceiling],
           ]),
         });
-        const grants = grantSets(
+        const grants = distributeSets(
           wants.map((one) => want(one.muscle, one.sessionId, one.wanted, one.priority)),
           now,
           near,
@@ -183,7 +183,7 @@ test('a muscle’s own rules apply to it: one set a week for quads, two for lats
     ['quads', 20],
     ['lats', 20],
   ]);
-  const grants = grantSets([want('quads', 'a', 2), want('lats', 'b', 2)], situation({ ceiling }), own);
+  const grants = distributeSets([want('quads', 'a', 2), want('lats', 'b', 2)], situation({ ceiling }), own);
   const added = Object.fromEntries(grants.map(({ want: { muscle }, add }) => [muscle, add]));
   expect(added).toEqual({ quads: 1, lats: 2 });
 });

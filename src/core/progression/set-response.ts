@@ -91,7 +91,7 @@ export interface Grant {
  * weekly addition and the week's growth. Priority muscles first, then those furthest below their maximum; for one
  * muscle the session with fewer sets for it first. A muscle's sets go to its slot with the best payoff.
  */
-export function grantSets(
+export function distributeSets(
   wants: readonly Want[],
   situation: Situation,
   near: NearConventions,

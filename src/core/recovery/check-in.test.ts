@@ -1,7 +1,7 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import { type CheckIn, latestCheckIn, signsOf } from './check-in';
+import { type CheckIn, fatigueSigns, latestCheckIn } from './check-in';
 import { decodeCheckIn } from './check-in-codec';
-import { signsSum } from './signs';
+import { fatigueScore } from './signs';
 
 const usual: CheckIn = {
   id: 'c',
@@ -16,7 +16,7 @@ const usual: CheckIn = {
   line: '',
 };
 const today = (changes: Partial<CheckIn> = {}) => ({ ...usual, ...changes });
-const of = (changes: Partial<CheckIn>) => signsOf([today(changes)], [], '2026-11-24');
+const of = (changes: Partial<CheckIn>) => fatigueSigns([today(changes)], [], '2026-11-24');
 type Seen = 'behind' | 'strained' | 'on target';
 const seen = (...verdicts: readonly Seen[]) =>
   verdicts.map((verdict, at) => ({
@@ -38,8 +38,8 @@ test('all well gives zero; all bad gives the maximum', () => {
     aches: [{ joint: 'knee', grade: 'clear' }],
     restingHeartRate: 61,
   });
-  const signs = signsOf([...before, bad], seen('behind', 'behind'), '2026-11-24');
-  expect(signsSum(signs ?? {}, false, { signsPropose: 6, signsUrge: 9, signsLow: 3 })).toEqual({
+  const signs = fatigueSigns([...before, bad], seen('behind', 'behind'), '2026-11-24');
+  expect(fatigueScore(signs ?? {}, false, { signsPropose: 6, signsUrge: 9, signsLow: 3 })).toEqual({
     sum: 14,
     verdict: 'urge',
   });
@@ -69,14 +69,14 @@ test.each([
   const before = [50, 51, 52].map((usualRate, at) =>
     today({ id: `${at}`, date: `2026-11-0${at + 1}`, restingHeartRate: usualRate }),
   );
-  const signs = signsOf([...before, today({ restingHeartRate: rate })], [], '2026-11-24');
+  const signs = fatigueSigns([...before, today({ restingHeartRate: rate })], [], '2026-11-24');
   expect(signs?.['raised resting heart rate']).toBe(score);
   expect(of({ restingHeartRate: rate })?.['raised resting heart rate']).toBe(0);
 });
 
 test('performance: half the muscles below target is clear, one of four or half of them strained is some', () => {
   const falls = (...verdicts: readonly Seen[]) =>
-    signsOf([today()], [...seen(...verdicts)], '2026-11-24')?.['falling performance'];
+    fatigueSigns([today()], [...seen(...verdicts)], '2026-11-24')?.['falling performance'];
   expect(falls('behind', 'on target')).toBe(2);
   expect(falls('behind', 'on target', 'on target')).toBe(1);
   expect(falls('strained', 'on target')).toBe(1);
@@ -90,7 +90,7 @@ test('a check-in is valid for ten days, and never for earlier days', () => {
   expect(latestCheckIn(list, '2026-11-27')).toBeUndefined();
   expect(latestCheckIn(list, '2026-11-15')?.id).toBe('a');
   expect(latestCheckIn(list, '2026-11-08')).toBeUndefined();
-  expect(signsOf([], seen('behind'), '2026-11-24')).toBeNull();
+  expect(fatigueSigns([], seen('behind'), '2026-11-24')).toBeNull();
 });
 
 test('a stored check-in is read again; invalid data is a problem', () => {

@@ -51,7 +51,7 @@ function inOrder(checkIns: readonly CheckIn[]): readonly CheckIn[] {
 }
 
 /** Fatigue signs on a day from the latest check-in and the log; null if nobody has checked in. */
-export function signsOf(
+export function fatigueSigns(
   checkIns: readonly CheckIn[],
   observations: readonly Observed[],
   day: LocalDate,
@@ -61,7 +61,7 @@ export function signsOf(
   return {
     'poor sleep': FELT.indexOf(latest.slept) as SignScore,
     'aching joints': achesScore(latest),
-    'falling performance': fallingScore(observations),
+    'falling performance': performanceScore(observations),
     'low drive': DRIVES.indexOf(latest.drive) as SignScore,
     'lingering soreness': LINGERING.indexOf(latest.soreness) as SignScore,
     'raised resting heart rate': heartScore(latest, inOrder(checkIns)),
@@ -80,7 +80,7 @@ function achesScore({ aches }: CheckIn): SignScore {
  * Of the muscles trained in the latest week: half or more below target is clear, any below target or half strained is
  * some.
  */
-function fallingScore(observations: readonly Observed[]): SignScore {
+function performanceScore(observations: readonly Observed[]): SignScore {
   const week = Math.max(...observations.map((one) => one.week));
   const seen = new Map(
     observations

@@ -25,7 +25,7 @@ export interface SignsSum {
  * Sum of the signs: from 6 a deload is suggested, from 9 urged. An eager athlete with a low sum probably does not
  * need one.
  */
-export function signsSum(
+export function fatigueScore(
   signs: Signs,
   eager: boolean,
   { signsPropose, signsUrge, signsLow }: Readonly<Record<'signsPropose' | 'signsUrge' | 'signsLow', number>>,

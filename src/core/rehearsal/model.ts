@@ -57,7 +57,7 @@ export interface Known {
 const ASSUMED_SESSIONS = 20;
 
 /** The default model with known facts about the athlete. */
-export function modelOf(level: Level, { bias, sessions }: Known): AthleteModel {
+export function athleteModel(level: Level, { bias, sessions }: Known): AthleteModel {
   const usual = usualModel(level);
   return {
     ...usual,

@@ -5,10 +5,10 @@ import { EMPTY_LOG } from '../log/log';
 import { Memo } from '../memo';
 import type { Performed } from '../plan/week-state';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
-import { playBlock, unfold } from '../unfold/unfold';
-import { modelOf, usualModel } from './model';
+import { simulateBlock, unfold } from '../unfold/unfold';
+import { athleteModel, usualModel } from './model';
 import { normal, randomFrom } from './random';
-import { Rehearsing, rehearsalOf } from './rehearsal';
+import { Rehearsing, summariseRuns } from './rehearsal';
 import { type BlockVariant, type VariantContext, variantOf } from './variants';
 
 const sets = (many: number) => ({ technique: { kind: 'straight', sets: many } as const, rest: 120 });
@@ -24,7 +24,7 @@ const days = (many: number, weeks = 4) =>
 const usual = usualModel('intermediate');
 function rehearsed(of = days(3), model: Partial<typeof usual> = {}, runs = 40, seed = 7) {
   const input = { block: of, athlete: athlete(), exercises: lookup, model: { ...usual, ...model } };
-  return rehearsalOf(new Rehearsing(input).run(runs, seed));
+  return summariseRuns(new Rehearsing(input).run(runs, seed));
 }
 
 test('random numbers are even, normal, and reproducible by seed', () => {
@@ -44,7 +44,7 @@ test('a simulated block equals the block unfolded from the same log, week by wee
       const of = days(many);
       const who = athlete();
       let state: ReturnType<typeof performWeek> = { issued: [], log: EMPTY_LOG };
-      const played = playBlock(
+      const played = simulateBlock(
         { block: of, athlete: who, exercises: lookup },
         new Memo(),
         () => false,
@@ -79,7 +79,7 @@ test('a simulated block equals the block unfolded from the same log, week by wee
 test('the same seed gives the same simulation, whatever ran before; another seed does not', () => {
   const rehearsing = new Rehearsing({ block: days(3), athlete: athlete(), exercises: lookup, model: usual });
   rehearsing.run(5, 99);
-  expect(rehearsalOf(rehearsing.run(40, 7))).toEqual(rehearsed());
+  expect(summariseRuns(rehearsing.run(40, 7))).toEqual(rehearsed());
   expect(rehearsed()).toEqual(rehearsed());
   expect(rehearsed(days(3), {}, 40, 8)).not.toEqual(rehearsed());
 });
@@ -115,13 +115,15 @@ test('an athlete who gains has heavier loads at the end', () => {
 });
 
 test('known facts replace assumptions', () => {
-  expect(modelOf('novice', { bias: null, sessions: null })).toEqual(usualModel('novice'));
-  const model = modelOf('novice', { bias: 2, sessions: { done: 15, planned: 20 } });
+  expect(athleteModel('novice', { bias: null, sessions: null })).toEqual(usualModel('novice'));
+  const model = athleteModel('novice', { bias: 2, sessions: { done: 15, planned: 20 } });
   expect(model.bias).toBe(2);
   // Five of twenty, and three of a hundred in the assumed twenty.
   expect(model.missed).toBeCloseTo((5 + 0.6) / 40);
   // A few sessions change the assumption a little.
-  expect(modelOf('novice', { bias: null, sessions: { done: 4, planned: 4 } }).missed).toBeCloseTo(0.6 / 24);
+  expect(athleteModel('novice', { bias: null, sessions: { done: 4, planned: 4 } }).missed).toBeCloseTo(
+    0.6 / 24,
+  );
 });
 
 let made = 0;

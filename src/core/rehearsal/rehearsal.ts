@@ -1,11 +1,11 @@
 import type { Muscle } from '../anatomy/muscle';
 import { conventionsOf } from '../conventions/own-conventions';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import type { Exercise } from '../exercises/exercise';
 import { Memo } from '../memo';
 import type { SlotPlan } from '../plan/slot';
 import type { UnfoldInput } from '../unfold/input';
-import { type PlayedBlock, playBlock } from '../unfold/unfold';
+import { type PlayedBlock, simulateBlock } from '../unfold/unfold';
 import type { AthleteModel } from './model';
 import { type Random, randomFrom } from './random';
 import { Simulated } from './simulated';
@@ -90,7 +90,7 @@ export class Rehearsing {
     const { block, athlete, exercises, model } = this.input;
     const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
     let simulated: Simulated | null = null;
-    const played = playBlock(
+    const played = simulateBlock(
       { block, athlete, exercises },
       this.memo,
       // The coach accepts all proposals except unplanned deloads.
@@ -99,7 +99,7 @@ export class Rehearsing {
         simulated ??= new Simulated(
           model,
           random,
-          curveOf(athlete.effort),
+          chosenCurve(athlete.effort),
           conventions,
           (slot) => this.exerciseOf(slot),
           (muscle) => plan.muscles[muscle].landmarks,
@@ -107,7 +107,7 @@ export class Rehearsing {
         return simulated.train(plan);
       },
     );
-    return runOf(played);
+    return simulateRun(played);
   }
 
   private exerciseOf({ exerciseId, exerciseRevision }: SlotPlan): Exercise | undefined {
@@ -118,7 +118,7 @@ export class Rehearsing {
   }
 }
 
-function runOf({ weeks, observations, calls }: PlayedBlock): Run {
+function simulateRun({ weeks, observations, calls }: PlayedBlock): Run {
   const firstDeload = weeks.find(({ plan }) => plan.kind === 'deload')?.plan.week ?? Number.POSITIVE_INFINITY;
   const twice = observations.find(({ behindTwice }) => behindTwice);
   const early = calls.find(
@@ -162,14 +162,14 @@ function at(values: readonly number[], share: number): number {
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0;
 }
 
-const spreadOf = (values: readonly number[]) => ({
+const medianAndRange = (values: readonly number[]) => ({
   low: at(values, 0.05),
   middle: at(values, 0.5),
   high: at(values, 0.95),
 });
 
 /** The combined result of a block's runs. */
-export function rehearsalOf(runs: readonly Run[]): Rehearsal {
+export function summariseRuns(runs: readonly Run[]): Rehearsal {
   const percent = (count: number) => (runs.length === 0 ? 0 : (100 * count) / runs.length);
   const breaks = new Map<Muscle, number[]>();
   for (const { broke } of runs)
@@ -195,9 +195,9 @@ export function rehearsalOf(runs: readonly Run[]): Rehearsal {
     early: { share: percent(earlies.length), week: earlies.length === 0 ? null : at(earlies, 0.5) },
     loads: slots.map((slotId) => ({
       slotId,
-      ...spreadOf(runs.flatMap(({ loads }) => loads.get(slotId) ?? [])),
+      ...medianAndRange(runs.flatMap(({ loads }) => loads.get(slotId) ?? [])),
     })),
-    gain: spreadOf(runs.map(({ gain }) => gain)),
+    gain: medianAndRange(runs.map(({ gain }) => gain)),
     seconds: at(
       runs.map(({ seconds }) => seconds),
       0.5,

@@ -3,7 +3,7 @@ import { applyEdit } from '../block/apply-edit';
 import type { Block, Session } from '../block/block';
 import { BOUNDS, LIMITS } from '../block/bounds';
 import type { SingleEdit } from '../block/edits/edit';
-import { groupsOf } from '../block/groups';
+import { groupSlots } from '../block/groups';
 import { deloadNow } from '../schedule/deload-now';
 import { setCount, withSetCount } from '../techniques/registry';
 
@@ -34,8 +34,8 @@ type Change = (block: Block, context: VariantContext) => readonly SingleEdit[];
 const CHANGES: Readonly<Record<BlockVariant, Change>> = {
   'a set fewer': (block) => withSets(block, (sets) => Math.max(1, sets - 1)),
   'a set more': (block) => withSets(block, (sets) => sets + 1),
-  'a day less': dayLess,
-  'a day more': dayMore,
+  'a day less': withOneDayFewer,
+  'a day more': withOneDayMore,
   'a week less': (block) => withWeeks(block, block.weeks - 1),
   'a week more': (block) => withWeeks(block, block.weeks + 1),
   'a deload half-way': deloadHalfWay,
@@ -82,24 +82,24 @@ function deloadHalfWay(block: Block, { issued }: VariantContext): readonly Singl
   return edit.kind === 'batch' ? edit.edits : [edit];
 }
 
-const setsIn = (slots: Session['slots']) =>
+const countSets = (slots: Session['slots']) =>
   slots.reduce((sum, { technique }) => sum + setCount(technique), 0);
 
 /**
  * Each group of the smallest session goes to the end of the session with fewest sets so far that does not train it
  * yet.
  */
-function dayLess({ sessions }: Block): readonly SingleEdit[] {
+function withOneDayFewer({ sessions }: Block): readonly SingleEdit[] {
   const counted = sessions.filter(({ optional }) => !optional);
-  const [gone, ...rest] = [...counted].sort((a, b) => setsIn(a.slots) - setsIn(b.slots));
+  const [gone, ...rest] = [...counted].sort((a, b) => countSets(a.slots) - countSets(b.slots));
   if (gone === undefined || rest.length === 0) return [];
   const takers = rest.map(({ id, slots }) => ({ id, slots: [...slots] }));
   const edits: SingleEdit[] = [];
-  for (const group of groupsOf(gone)) {
+  for (const group of groupSlots(gone)) {
     const repeats = (taker: (typeof takers)[number]) =>
       taker.slots.some((slot) => group.some(({ exercise }) => exercise.id === slot.exercise.id));
     const [taker] = [...takers].sort(
-      (a, b) => Number(repeats(a)) - Number(repeats(b)) || setsIn(a.slots) - setsIn(b.slots),
+      (a, b) => Number(repeats(a)) - Number(repeats(b)) || countSets(a.slots) - countSets(b.slots),
     );
     if (taker === undefined || taker.slots.length + group.length > LIMITS.slots) return [];
     for (const slot of group) {
@@ -112,15 +112,15 @@ function dayLess({ sessions }: Block): readonly SingleEdit[] {
 }
 
 /** The last groups of the largest session, half its sets, move to the athlete's free day furthest from all others. */
-function dayMore(block: Block, context: VariantContext): readonly SingleEdit[] {
+function withOneDayMore(block: Block, context: VariantContext): readonly SingleEdit[] {
   const [largest] = [...block.sessions]
     .filter(({ optional }) => !optional)
-    .sort((a, b) => setsIn(b.slots) - setsIn(a.slots));
+    .sort((a, b) => countSets(b.slots) - countSets(a.slots));
   const day = freeDay(block, context.athlete);
   if (largest === undefined || day === null || block.sessions.length >= LIMITS.sessions) return [];
-  const groups = groupsOf(largest);
+  const groups = groupSlots(largest);
   const uneven = (cut: number) =>
-    Math.abs(setsIn(groups.slice(0, cut).flat()) - setsIn(groups.slice(cut).flat()));
+    Math.abs(countSets(groups.slice(0, cut).flat()) - countSets(groups.slice(cut).flat()));
   const [cut] = groups
     .slice(1)
     .map((_, at) => at + 1)

@@ -2,14 +2,14 @@ import type { Muscle } from '../anatomy/muscle';
 import type { Athlete, LearnedLandmarks, LearnedLesson } from '../athlete/athlete';
 import type { Conventions } from '../conventions/conventions';
 import { CURVES, type PersonalFit } from '../effort/curves';
-import { aboutOf, lessonsOf, type Taught } from './lessons';
-import { type ReviewSource, reviewedOf } from './reviewed';
+import { blockLessons, lessonSubject, type Taught } from './lessons';
+import { blockToReview, type ReviewSource } from './reviewed';
 
 type Figures = Readonly<Record<string, number>>;
 type Marks = 'floor' | 'ceiling';
 
 /** The answer to a lesson of a block; undefined if there is none yet. */
-export function answerTo(
+export function lessonAnswer(
   { lessons }: Pick<Athlete, 'lessons'>,
   blockId: string,
   about: string,
@@ -29,10 +29,10 @@ export function lessonsAnswered(source: ReviewSource): readonly AnsweredLesson[]
   const { athlete, blockId } = source;
   const before = athlete.lessons
     .filter((one) => one.blockId === blockId)
-    .reduce((of, { about }) => forgetting(of, blockId, about), athlete);
-  return lessonsOf(reviewedOf({ ...source, athlete: before })).map((lesson) => {
-    const about = aboutOf(lesson);
-    return { about, lesson, outcome: answerTo(athlete, blockId, about)?.outcome ?? null };
+    .reduce((of, { about }) => withoutAnswer(of, blockId, about), athlete);
+  return blockLessons(blockToReview({ ...source, athlete: before })).map((lesson) => {
+    const about = lessonSubject(lesson);
+    return { about, lesson, outcome: lessonAnswer(athlete, blockId, about)?.outcome ?? null };
   });
 }
 
@@ -40,25 +40,30 @@ export function lessonsAnswered(source: ReviewSource): readonly AnsweredLesson[]
  * The athlete with a lesson applied; what it replaced is kept, so that it can be undone.
  * @param evidence its basis in words, stored with a volume figure
  */
-export function withLesson(athlete: Athlete, blockId: string, lesson: Taught, evidence: string): Athlete {
-  const about = aboutOf(lesson);
+export function withAppliedLesson(
+  athlete: Athlete,
+  blockId: string,
+  lesson: Taught,
+  evidence: string,
+): Athlete {
+  const about = lessonSubject(lesson);
   // When an answered lesson is answered again, undoing returns to the state before the first answer.
-  const before = forgetting(athlete, blockId, about);
-  const entry: LearnedLesson = { blockId, about, outcome: 'taken', was: figuresAt(before, about) };
-  const changed = withFigures(before, about, figuresOf(lesson), evidence);
+  const before = withoutAnswer(athlete, blockId, about);
+  const entry: LearnedLesson = { blockId, about, outcome: 'taken', was: currentFigures(before, about) };
+  const changed = withFigures(before, about, lessonFigures(lesson), evidence);
   return { ...changed, lessons: [...before.lessons, entry] };
 }
 
 /** The athlete with a lesson dismissed: nothing changes, and it is not asked again. */
-export function refusing(athlete: Athlete, blockId: string, about: string): Athlete {
+export function withDismissedLesson(athlete: Athlete, blockId: string, about: string): Athlete {
   const entry: LearnedLesson = { blockId, about, outcome: 'refused', was: {} };
-  const before = forgetting(athlete, blockId, about);
+  const before = withoutAnswer(athlete, blockId, about);
   return { ...before, lessons: [...before.lessons, entry] };
 }
 
 /** The athlete with the answer to a lesson undone: the replaced values return, and it is asked again. */
-export function forgetting(athlete: Athlete, blockId: string, about: string): Athlete {
-  const answer = answerTo(athlete, blockId, about);
+export function withoutAnswer(athlete: Athlete, blockId: string, about: string): Athlete {
+  const answer = lessonAnswer(athlete, blockId, about);
   if (answer === undefined) return athlete;
   const before = answer.outcome === 'taken' ? withFigures(athlete, about, answer.was, '') : athlete;
   return { ...before, lessons: without(athlete, blockId, about) };
@@ -68,7 +73,7 @@ const without = ({ lessons }: Athlete, blockId: string, about: string) =>
   lessons.filter((one) => one.blockId !== blockId || one.about !== about);
 
 /** The figures of a lesson, by name. */
-function figuresOf(lesson: Taught): Figures {
+function lessonFigures(lesson: Taught): Figures {
   switch (lesson.kind) {
     case 'floor':
     case 'ceiling':
@@ -93,7 +98,7 @@ const NAMES: Readonly<Record<string, readonly (keyof Conventions)[]>> = {
 };
 
 /** The athlete's current figures that a lesson is about; none if the defaults apply. */
-function figuresAt({ learned, effort, conventions, ranges }: Athlete, about: string): Figures {
+function currentFigures({ learned, effort, conventions, ranges }: Athlete, about: string): Figures {
   const [kind = '', muscle = ''] = about.split('/');
   if (kind === 'range') return { ...ranges[muscle] };
   if (kind === 'floor' || kind === 'ceiling') {

@@ -3,7 +3,7 @@ import type { RepRange } from '../block/rep-range';
 import type { Conventions } from '../conventions/conventions';
 import { conventionsOf } from '../conventions/own-conventions';
 import type { PersonalFit } from '../effort/curves';
-import { beatsReckoned, driftTimes, type OwnDrift, ownDrift } from '../effort/own-drift';
+import { differsFromAssumed, type OwnDrift, ownDrift, scaledDrift } from '../effort/own-drift';
 import { beatsDefault, fitPersonalCurve } from '../effort/personal-curve';
 import { isAtLeast, roundHalfUp } from '../rounding';
 import { sessionMinutes } from './minutes';
@@ -69,24 +69,24 @@ const LEAST_REPORTS = 4;
 const HOURS = 24;
 
 /** A block's lessons, volume first. Lessons it was too short for are left out. */
-export function lessonsOf(reviewed: Reviewed): readonly Taught[] {
+export function blockLessons(reviewed: Reviewed): readonly Taught[] {
   return [
-    ...muscleReviews(reviewed).flatMap(landmarksTaught),
-    ...curveTaught(reviewed),
-    ...driftTaught(reviewed),
-    ...minutesTaught(reviewed),
-    ...recoveryTaught(reviewed),
-    ...rangesTaught(reviewed),
+    ...muscleReviews(reviewed).flatMap(landmarkLessons),
+    ...curveLesson(reviewed),
+    ...driftLesson(reviewed),
+    ...minutesLesson(reviewed),
+    ...recoveryLessons(reviewed),
+    ...rangeLessons(reviewed),
   ];
 }
 
 /** A lesson's subject: its kind, and its muscle or lift if it has one. A block teaches one lesson per subject. */
-export function aboutOf(one: Taught): string {
+export function lessonSubject(one: Taught): string {
   if (one.kind === 'range') return `range/${one.exerciseId}`;
   return 'muscle' in one ? `${one.kind}/${one.muscle}` : one.kind;
 }
 
-function landmarksTaught({ muscle, lesson: { floor, ceiling } }: MuscleReview): readonly Taught[] {
+function landmarkLessons({ muscle, lesson: { floor, ceiling } }: MuscleReview): readonly Taught[] {
   return [
     ...(ceiling === null
       ? []
@@ -116,7 +116,7 @@ function landmarksTaught({ muscle, lesson: { floor, ceiling } }: MuscleReview): 
 }
 
 /** The curve fitted to all sets, if it predicts loads better than the default and is not in use yet. */
-function curveTaught({ athlete, exposures, conventions }: Reviewed): readonly Taught[] {
+function curveLesson({ athlete, exposures, conventions }: Reviewed): readonly Taught[] {
   const fit = fitPersonalCurve(exposures, conventions);
   if (fit === undefined || !beatsDefault(fit)) return [];
   const { curve, personal } = athlete.effort;
@@ -126,16 +126,16 @@ function curveTaught({ athlete, exposures, conventions }: Reviewed): readonly Ta
 
 const isClose = (a: number, b: number) => Math.abs(a / b - 1) < 0.02;
 
-function driftTaught(reviewed: Reviewed): readonly Taught[] {
+function driftLesson(reviewed: Reviewed): readonly Taught[] {
   const drift = ownDrift(liftedIn(reviewed));
-  if (drift === undefined || !beatsReckoned(drift)) return [];
+  if (drift === undefined || !differsFromAssumed(drift)) return [];
   const { driftSeconds, driftSlope, driftLeast } = reviewed.conventions;
   const from = { driftSeconds, driftSlope, driftLeast };
-  return [{ kind: 'drift', drift, from, to: driftTimes(drift.factor, from) }];
+  return [{ kind: 'drift', drift, from, to: scaledDrift(drift.factor, from) }];
 }
 
 /** Time between exercises accounts for everything beyond sets, rests and warm-ups. */
-function minutesTaught(reviewed: Reviewed): readonly Taught[] {
+function minutesLesson(reviewed: Reviewed): readonly Taught[] {
   const { sessions, share } = sessionMinutes(reviewed);
   if (sessions.length < LEAST_SESSIONS || share === null || !isAtLeast(Math.abs(share - 100), MINUTES_OFF))
     return [];
@@ -157,7 +157,7 @@ function minutesTaught(reviewed: Reviewed): readonly Taught[] {
 }
 
 /** Muscles that stay sore longer than their recovery gap. */
-function recoveryTaught({ log, athlete, block }: Reviewed): readonly Taught[] {
+function recoveryLessons({ log, athlete, block }: Reviewed): readonly Taught[] {
   return [...sorenessDays({ log })].flatMap(([muscle, took]): readonly Taught[] => {
     const mean = took.reduce((sum, one) => sum + one, 0) / took.length;
     const { gapHours: from } = conventionsOf({ own: athlete.conventions, block: block.conventions, muscle });
@@ -169,7 +169,7 @@ function recoveryTaught({ log, athlete, block }: Reviewed): readonly Taught[] {
 }
 
 /** Lifts that respond better to one rep range than another, unless already in use. */
-function rangesTaught(reviewed: Reviewed): readonly Taught[] {
+function rangeLessons(reviewed: Reviewed): readonly Taught[] {
   return ownRanges(reviewed).flatMap((own): readonly Taught[] => {
     const from = reviewed.athlete.ranges[own.exerciseId] ?? null;
     const isTheirs = from?.low === own.best.range.low && from.high === own.best.range.high;

@@ -1,8 +1,8 @@
 import type { LocalDate } from '../calendar';
-import { curveOf } from '../effort/curves';
-import { type SidesApart, sidesApart } from '../effort/sides';
+import { chosenCurve } from '../effort/curves';
+import { compareSides, type SidesApart } from '../effort/sides';
 import { type LiftTrend, type TrendPoint, trendPoints } from '../effort/stall';
-import { toldOf } from '../on-the-day/session-note';
+import { summariseNotes } from '../on-the-day/session-note';
 import { isAtLeast, isAtMost } from '../rounding';
 import { liftedIn, type Reviewed } from './reviewed';
 
@@ -34,21 +34,21 @@ const LEAST_WEEKS = 2;
 export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
   const { athlete, conventions } = reviewed;
   const inBlock = liftedIn(reviewed);
-  const changes = changesOf(reviewed);
-  return [...trendPoints(inBlock, curveOf(athlete.effort))]
+  const changes = liftChanges(reviewed);
+  return [...trendPoints(inBlock, chosenCurve(athlete.effort))]
     .map(([exerciseId, unsorted]): LiftReview => {
       const points = [...unsorted].sort((a, b) => a.date.localeCompare(b.date));
       const best = bestOfWeeks(points, reviewed);
-      const gain = gainOf(best);
+      const gain = blockGain(best);
       return {
         exerciseId,
         points,
         gain,
         weeks: best.length,
-        verdict: verdictOf(best, gain, conventions),
+        verdict: liftVerdict(best, gain, conventions),
         changes: changes(exerciseId),
         sides:
-          sidesApart(
+          compareSides(
             inBlock.filter((one) => one.exerciseId === exerciseId),
             conventions,
           ) ?? null,
@@ -61,7 +61,7 @@ export function liftReviews(reviewed: Reviewed): readonly LiftReview[] {
 const FELL = 3;
 
 /** Declining comes first: a lift that ends below its start is neither stalled nor progressing. */
-function verdictOf(
+function liftVerdict(
   best: readonly number[],
   gain: number | null,
   { stallWeeks, stallGain }: Reviewed['conventions'],
@@ -83,7 +83,7 @@ function bestOfWeeks(points: readonly TrendPoint[], { blockPlan }: Reviewed): re
   return [...best].sort(([a], [b]) => a - b).map(([, oneRepMax]) => oneRepMax);
 }
 
-function gainOf(best: readonly number[]): number | null {
+function blockGain(best: readonly number[]): number | null {
   const [first] = best;
   const last = best.at(-1);
   return first === undefined || last === undefined || best.length < LEAST_WEEKS
@@ -97,7 +97,7 @@ function lateGain(best: readonly number[], weeks: number): number {
 }
 
 /** What affected lifts: deloads and phases affect all of them, a swap the two exercises involved. */
-function changesOf({ blockPlan }: Reviewed): (exerciseId: string) => readonly LiftChange[] {
+function liftChanges({ blockPlan }: Reviewed): (exerciseId: string) => readonly LiftChange[] {
   const trained = blockPlan.weeks.filter(({ performed }) => performed.size > 0);
   const shared = trained.flatMap(({ plan }, at): readonly LiftChange[] => {
     const before = trained[at - 1]?.plan;
@@ -107,7 +107,7 @@ function changesOf({ blockPlan }: Reviewed): (exerciseId: string) => readonly Li
       ...(before !== undefined && before.phase !== phase ? [{ kind: 'phase', date, phase } as const] : []),
     ];
   });
-  const swaps = exchangesOf(trained.map(({ issued, plan }) => issued?.plan ?? plan));
+  const swaps = sessionExchanges(trained.map(({ issued, plan }) => issued?.plan ?? plan));
   return (exerciseId) =>
     [
       ...shared,
@@ -128,7 +128,9 @@ export interface Exchange {
   readonly why: string | null;
 }
 
-function exchangesOf(plans: readonly Reviewed['blockPlan']['weeks'][number]['plan'][]): readonly Exchange[] {
+function sessionExchanges(
+  plans: readonly Reviewed['blockPlan']['weeks'][number]['plan'][],
+): readonly Exchange[] {
   return plans.flatMap((plan, at) => {
     const before = new Map(
       (plans[at - 1]?.sessions ?? []).flatMap(({ slots }) =>
@@ -153,7 +155,7 @@ export function exchanges({ blockPlan }: Reviewed): readonly Exchange[] {
     (issued?.plan ?? plan).sessions.flatMap(({ sessionId, slots }) => {
       const workout = performed.get(sessionId)?.workout;
       if (workout === undefined) return [];
-      return [...toldOf(workout.notes).swaps.values()].flatMap(
+      return [...summariseNotes(workout.notes).swaps.values()].flatMap(
         ({ slotId, exerciseId, why }): readonly Exchange[] => {
           const from = slots.find((slot) => slot.slotId === slotId)?.exerciseId;
           return from === undefined || from === exerciseId
@@ -163,7 +165,7 @@ export function exchanges({ blockPlan }: Reviewed): readonly Exchange[] {
       );
     }),
   );
-  return [...exchangesOf(trained.map(({ issued, plan }) => issued?.plan ?? plan)), ...onTheDay].sort((a, b) =>
-    a.date.localeCompare(b.date),
+  return [...sessionExchanges(trained.map(({ issued, plan }) => issued?.plan ?? plan)), ...onTheDay].sort(
+    (a, b) => a.date.localeCompare(b.date),
   );
 }

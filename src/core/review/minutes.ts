@@ -35,7 +35,7 @@ export function sessionMinutes({ blockPlan }: Reviewed): Minutes {
     (issued?.plan ?? plan).sessions.flatMap((session): readonly SessionMinutes[] => {
       const work = performed.get(session.sessionId);
       const { name, seconds: planned } = session;
-      const taken = work?.workout.finished === true ? clockOf(work) : null;
+      const taken = work?.workout.finished === true ? actualSeconds(work) : null;
       if (work === undefined || taken === null || !isAtLeast(taken, LEAST_SHARE * planned.low)) return [];
       const { date } = work.workout;
       return [{ week: plan.week, date, session: name, planned, taken, sets: work.sets.size }];
@@ -48,7 +48,7 @@ export function sessionMinutes({ blockPlan }: Reviewed): Minutes {
 }
 
 /** Seconds from the first entry to the last set; null if the times are not usable. */
-function clockOf({ workout, sets }: Performed): number | null {
+function actualSeconds({ workout, sets }: Performed): number | null {
   const logged = [...sets.values()].flatMap(({ set }) =>
     set.supersedes === null ? [Date.parse(set.at)] : [],
   );

@@ -5,7 +5,7 @@ import type { WeekState } from '../plan/week-state';
 import { sessionCredit } from '../unfold/session-credit';
 import { weekSums } from '../unfold/week-figures';
 import { type Lesson, learnLandmarks, type WeekOfMuscle } from '../volume/learn-landmarks';
-import { weeksOver } from '../watch/adherence';
+import { finishedWeeks } from '../watch/adherence';
 import type { Reviewed } from './reviewed';
 
 /** Weekly sets of a muscle in one week, as volume ranges measure them. */
@@ -39,8 +39,8 @@ export interface MuscleReview {
  */
 export function muscleReviews(reviewed: Reviewed): readonly MuscleReview[] {
   const { block, athlete, blockPlan, conventions, today } = reviewed;
-  const over = new Set(weeksOver(block, blockPlan.weeks, today));
-  const sums = new Map([...over].map((week) => [week, doneIn(week, reviewed)]));
+  const over = new Set(finishedWeeks(block, blockPlan.weeks, today));
+  const sums = new Map([...over].map((week) => [week, setsDoneIn(week, reviewed)]));
   return MUSCLES.flatMap((muscle): readonly MuscleReview[] => {
     const weeks = blockPlan.weeks.map((state): MuscleWeekDone => {
       const { plan } = state.issued ?? state;
@@ -59,7 +59,7 @@ export function muscleReviews(reviewed: Reviewed): readonly MuscleReview[] {
       return kind === 'deload' ? [] : [{ week, sets, verdicts, phase }];
     });
     const lesson = learnLandmarks(muscle, athlete, building, conventions);
-    const fell = fellAt(building);
+    const fell = firstDecline(building);
     const bore = building
       .filter(({ week, verdicts }) => verdicts.length > 0 && (fell === null || week < fell.week))
       .reduce<MuscleReview['bore']>(
@@ -84,7 +84,7 @@ export function muscleReviews(reviewed: Reviewed): readonly MuscleReview[] {
 }
 
 /** The first week with a muscle below target in two sessions in a row. */
-function fellAt(weeks: readonly WeekOfMuscle[]): MuscleReview['fell'] {
+function firstDecline(weeks: readonly WeekOfMuscle[]): MuscleReview['fell'] {
   let behind = false;
   for (const { week, sets, verdicts } of weeks)
     for (const verdict of verdicts) {
@@ -95,7 +95,7 @@ function fellAt(weeks: readonly WeekOfMuscle[]): MuscleReview['fell'] {
 }
 
 /** Weekly sets of each muscle done in a finished week. */
-function doneIn(
+function setsDoneIn(
   { issued, plan, performed }: WeekState,
   { block, exercises, conventions }: Reviewed,
 ): (muscle: Muscle) => number {

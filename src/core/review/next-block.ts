@@ -2,7 +2,7 @@ import type { Muscle } from '../anatomy/muscle';
 import { placeFor } from '../athlete/place';
 import { applyEdit } from '../block/apply-edit';
 import type { Block, Session, Slot } from '../block/block';
-import { blockAgain } from '../block/block-again';
+import { copyDesign } from '../block/block-again';
 import type { SingleEdit } from '../block/edits/edit';
 import { exchangeExercise } from '../block/exchange-exercise';
 import { addDays, mondayOf } from '../calendar';
@@ -27,11 +27,11 @@ export function suggestionId(suggestion: Suggestion): string {
 export function changesOf(suggestion: Suggestion, reviewed: Reviewed): readonly SingleEdit[] {
   switch (suggestion.kind) {
     case 'fewer sets':
-      return withSets(suggestion.muscle, -1, reviewed);
+      return withSetsChanged(suggestion.muscle, -1, reviewed);
     case 'more sets':
-      return withSets(suggestion.muscle, 1, reviewed);
+      return withSetsChanged(suggestion.muscle, 1, reviewed);
     case 'exchange':
-      return exchanged(suggestion.exerciseId, reviewed);
+      return replaceStalled(suggestion.exerciseId, reviewed);
     case 'deload earlier':
       return [{ kind: 'block/set', field: 'weeks', value: suggestion.after }];
     case 'keep':
@@ -51,7 +51,7 @@ export function changesOf(suggestion: Suggestion, reviewed: Reviewed): readonly 
 export function nextBlock(
   reviewed: Reviewed,
   taken: readonly Suggestion[],
-  named: Pick<Block, 'name' | 'startDate'> = following(reviewed),
+  named: Pick<Block, 'name' | 'startDate'> = nameAndStart(reviewed),
 ): Block {
   return taken
     .flatMap((one) => changesOf(one, reviewed))
@@ -60,7 +60,7 @@ export function nextBlock(
         const applied = applyEdit(block, edit);
         return applied.ok ? applied.value.block : block;
       },
-      blockAgain(reviewed.block, named),
+      copyDesign(reviewed.block, named),
     );
 }
 
@@ -68,7 +68,7 @@ export function nextBlock(
 const LONGEST_NAME = 80;
 
 /** Name and start of the following block: `Autumn 2` after `Autumn`, then `Autumn 3`. */
-function following({ block, today }: Reviewed): Pick<Block, 'name' | 'startDate'> {
+function nameAndStart({ block, today }: Reviewed): Pick<Block, 'name' | 'startDate'> {
   const [, before = block.name, number = '1'] = /^(.*?) (\d+)$/.exec(block.name) ?? [];
   // The Monday on or after the day after its last.
   const behind = mondayOf(addDays(blockSpan(block).to, 7));
@@ -88,7 +88,7 @@ const placedIn = ({ sessions }: Block): readonly Placed[] =>
   sessions.flatMap((session) => session.slots.map((slot) => ({ session, slot })));
 
 /** One set fewer where a muscle has most, or one more where it has fewest. */
-function withSets(muscle: Muscle, by: 1 | -1, reviewed: Reviewed): readonly SingleEdit[] {
+function withSetsChanged(muscle: Muscle, by: 1 | -1, reviewed: Reviewed): readonly SingleEdit[] {
   const input = inputOf(reviewed);
   if (input === undefined) return [];
   const movers = placedIn(reviewed.block).filter(
@@ -104,7 +104,7 @@ function withSets(muscle: Muscle, by: 1 | -1, reviewed: Reviewed): readonly Sing
 }
 
 /** Replaces a stalled exercise everywhere with the best-ranked substitute. */
-function exchanged(exerciseId: string, reviewed: Reviewed): readonly SingleEdit[] {
+function replaceStalled(exerciseId: string, reviewed: Reviewed): readonly SingleEdit[] {
   const input = inputOf(reviewed);
   const placed = placedIn(reviewed.block).filter(({ slot }) => slot.exercise.id === exerciseId);
   const [first] = placed;

@@ -4,8 +4,8 @@ import { addDays } from '../calendar';
 import type { Exposure } from '../effort/exposure';
 import { block, session, slot } from '../testing/fixtures';
 import { watched } from '../testing/watched';
-import { withLesson } from './learning';
-import { lessonsOf } from './lessons';
+import { withAppliedLesson } from './learning';
+import { blockLessons } from './lessons';
 import { ownRanges } from './own-ranges';
 
 /** Heavy on Mondays, light on Thursdays. */
@@ -70,13 +70,13 @@ test('two ranges that differ less than chance explains teach nothing', () => {
 
 test('once applied, new slots start with it, and it is not taught again', () => {
   const of = taught([0, 1, 2, 3].map(log), [0, 0, 0, 0].map(log));
-  const lesson = lessonsOf(of).find(({ kind }) => kind === 'range');
+  const lesson = blockLessons(of).find(({ kind }) => kind === 'range');
   if (lesson === undefined) throw new Error('nothing taught');
-  const athlete = withLesson(of.athlete, 'b1', lesson, '');
+  const athlete = withAppliedLesson(of.athlete, 'b1', lesson, '');
   expect(athlete.ranges['hack-squat']).toEqual({ low: 6, high: 9 });
-  expect(lessonsOf({ ...of, athlete }).map(({ kind }) => kind)).not.toContain('range');
+  expect(blockLessons({ ...of, athlete }).map(({ kind }) => kind)).not.toContain('range');
   const other = { ...of, athlete: { ...of.athlete, ranges: { 'hack-squat': { low: 6, high: 10 } } } };
-  expect(lessonsOf(other)).toContainEqual(
+  expect(blockLessons(other)).toContainEqual(
     expect.objectContaining({ kind: 'range', from: { low: 6, high: 10 } }),
   );
 });

@@ -1,6 +1,6 @@
 import type { RepRange } from '../block/rep-range';
 import { daysBetween } from '../calendar';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import type { Exposure } from '../effort/exposure';
 import { e1rm, type RepMaxCurve } from '../effort/rep-max';
 import { isAtLeast, isAtMost } from '../rounding';
@@ -35,9 +35,9 @@ const ERRORS_APART = 2;
  * first sets; the better one must rise, and exceed the next by more than twice the standard error of the difference.
  */
 export function ownRanges(reviewed: Reviewed): readonly OwnRange[] {
-  const curve = curveOf(reviewed.athlete.effort);
+  const curve = chosenCurve(reviewed.athlete.effort);
   const found = new Map<string, Map<string, { readonly range: RepRange; readonly of: Exposure[] }>>();
-  const ranges = rangesOf(reviewed);
+  const ranges = slotRanges(reviewed);
   for (const exposure of liftedIn(reviewed)) {
     const range = ranges.get(exposure.slotId);
     const [first] = exposure.sets;
@@ -48,7 +48,7 @@ export function ownRanges(reviewed: Reviewed): readonly OwnRange[] {
     found.set(exposure.exerciseId, lift.set(key, { range, of: [...trained.of, exposure] }));
   }
   return [...found].flatMap(([exerciseId, lift]): readonly OwnRange[] => {
-    const trends = [...lift.values()].flatMap(({ range, of }) => trendOf(range, of, curve));
+    const trends = [...lift.values()].flatMap(({ range, of }) => rangeTrend(range, of, curve));
     const [best, other] = trends.sort((a, b) => b.gain - a.gain);
     if (best === undefined || other === undefined || isAtMost(best.gain, 0)) return [];
     const apart = ERRORS_APART * Math.hypot(best.error, other.error);
@@ -57,11 +57,11 @@ export function ownRanges(reviewed: Reviewed): readonly OwnRange[] {
 }
 
 /** The range of each slot counted in reps. */
-function rangesOf({ block }: Reviewed): ReadonlyMap<string, RepRange> {
+function slotRanges({ block }: Reviewed): ReadonlyMap<string, RepRange> {
   return new Map(block.sessions.flatMap(({ slots }) => slots.map(({ id, range }) => [id, range] as const)));
 }
 
-function trendOf(range: RepRange, of: readonly Exposure[], curve: RepMaxCurve): readonly RangeTrend[] {
+function rangeTrend(range: RepRange, of: readonly Exposure[], curve: RepMaxCurve): readonly RangeTrend[] {
   const [start] = of.map(({ date }) => date).sort();
   if (start === undefined || !isAtLeast(new Set(of.map(({ date }) => date)).size, LEAST_DAYS)) return [];
   const points = of.flatMap(({ date, sets: [first] }) =>

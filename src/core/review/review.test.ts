@@ -1,18 +1,24 @@
 import fc from 'fast-check';
 import { addDays } from '../calendar';
 import type { Exposure } from '../effort/exposure';
-import { exposuresIn } from '../effort/exposures-of';
+import { blockExposures } from '../effort/exposures-of';
 import { exerciseById } from '../exercises/library';
 import { block, lookup, session, slot } from '../testing/fixtures';
 import { checkIn, type Happened, watched } from '../testing/watched';
-import { answerTo, forgetting, lessonsAnswered, refusing, withLesson } from './learning';
-import { aboutOf, lessonsOf } from './lessons';
+import {
+  lessonAnswer,
+  lessonsAnswered,
+  withAppliedLesson,
+  withDismissedLesson,
+  withoutAnswer,
+} from './learning';
+import { blockLessons, lessonSubject } from './lessons';
 import { exchanges, liftReviews } from './lifts';
 import { sessionMinutes } from './minutes';
 import { muscleReviews } from './muscles';
-import { reviewOf } from './review';
+import { reviewBlock } from './review';
 import type { Reviewed } from './reviewed';
-import { suggestionsOf } from './suggestions';
+import { suggestForNextBlock } from './suggestions';
 
 /** Chest on Monday and Thursday from 2 November 2026. */
 const pressing = (sets: number) =>
@@ -34,7 +40,7 @@ const reviewed = (changes: Partial<Happened>): Reviewed =>
 /** The same with everything lifted in it. */
 function lifted(changes: Partial<Happened>): Reviewed {
   const before = reviewed(changes);
-  return { ...before, exposures: exposuresIn(before.blockPlan.weeks, before.athlete, exerciseById) };
+  return { ...before, exposures: blockExposures(before.blockPlan.weeks, before.athlete, exerciseById) };
 }
 
 const chest = (of: Reviewed) => muscleReviews(of).find(({ muscle }) => muscle === 'chest');
@@ -74,7 +80,7 @@ describe('muscles', () => {
     // Below the minimum the sets were not the cause: the maximum is not lowered and no sets are cut.
     const few = { block: pressing(3), doing: short(4) };
     expect(chest(reviewed(few))).toMatchObject({ fell: { sets: 6, week: 4 }, lesson: { ceiling: null } });
-    expect(suggestionsOf(reviewed(few)).map(({ kind }) => kind)).not.toContain('fewer sets');
+    expect(suggestForNextBlock(reviewed(few)).map(({ kind }) => kind)).not.toContain('fewer sets');
     expect(chest(reviewed({}))?.fell).toBeNull();
   });
 
@@ -191,13 +197,13 @@ describe('minutes', () => {
 });
 
 describe('lessons', () => {
-  const kinds = (of: Reviewed) => lessonsOf(of).map(({ kind }) => kind);
+  const kinds = (of: Reviewed) => blockLessons(of).map(({ kind }) => kind);
 
   test('a maximum that was found is applied with its evidence, once', () => {
     const of = reviewed({ doing: short(4) });
-    const lesson = lessonsOf(of).find((one) => one.kind === 'ceiling' && one.muscle === 'chest');
+    const lesson = blockLessons(of).find((one) => one.kind === 'ceiling' && one.muscle === 'chest');
     if (lesson === undefined) throw new Error('nothing taught');
-    const wiser = withLesson(of.athlete, 'b1', lesson, 'Behind twice running at 10 sets.');
+    const wiser = withAppliedLesson(of.athlete, 'b1', lesson, 'Behind twice running at 10 sets.');
     const to = 18 - 8 / 3;
     expect(wiser.learned.chest?.ceiling).toBeCloseTo(to);
     expect(wiser.learned.chest?.evidence).toBe('Behind twice running at 10 sets.');
@@ -220,39 +226,41 @@ describe('lessons', () => {
         said: addDays('2026-11-02', 7 * at + days),
       }));
     const of = (count: number, days: number) =>
-      lessonsOf(reviewed({ soreness: sore(count, days) })).filter(({ kind }) => kind === 'recovery');
+      blockLessons(reviewed({ soreness: sore(count, days) })).filter(({ kind }) => kind === 'recovery');
     expect(of(4, 3)).toMatchObject([{ muscle: 'chest', from: 48, to: 72, days: 3, reports: 4 }]);
     expect(of(3, 3)).toEqual([]);
     expect(of(4, 2)).toEqual([]);
     const [lesson] = of(4, 3);
     if (lesson === undefined) throw new Error('nothing taught');
-    const wiser = withLesson(reviewed({}).athlete, 'b1', lesson, '');
+    const wiser = withAppliedLesson(reviewed({}).athlete, 'b1', lesson, '');
     expect(wiser.conventions.muscles.chest).toEqual({ gapHours: 72 });
   });
 });
 
 describe('answers to lessons', () => {
   const of = reviewed({ doing: short(4) });
-  const lesson = lessonsOf(of).find((one) => one.kind === 'ceiling' && one.muscle === 'chest');
+  const lesson = blockLessons(of).find((one) => one.kind === 'ceiling' && one.muscle === 'chest');
 
   test('undoing an applied or dismissed lesson restores everything', () => {
     if (lesson === undefined) throw new Error('nothing taught');
     const { athlete } = of;
-    const taken = withLesson(athlete, 'b1', lesson, 'So it was.');
-    expect(answerTo(taken, 'b1', 'ceiling/chest')?.outcome).toBe('taken');
-    expect(answerTo(taken, 'b2', 'ceiling/chest')).toBeUndefined();
-    expect(forgetting(taken, 'b1', 'ceiling/chest')).toEqual(athlete);
-    const refused = refusing(athlete, 'b1', 'ceiling/chest');
+    const taken = withAppliedLesson(athlete, 'b1', lesson, 'So it was.');
+    expect(lessonAnswer(taken, 'b1', 'ceiling/chest')?.outcome).toBe('taken');
+    expect(lessonAnswer(taken, 'b2', 'ceiling/chest')).toBeUndefined();
+    expect(withoutAnswer(taken, 'b1', 'ceiling/chest')).toEqual(athlete);
+    const refused = withDismissedLesson(athlete, 'b1', 'ceiling/chest');
     expect(refused.learned).toEqual({});
-    expect(answerTo(refused, 'b1', 'ceiling/chest')?.outcome).toBe('refused');
-    expect(forgetting(refused, 'b1', 'ceiling/chest')).toEqual(athlete);
+    expect(lessonAnswer(refused, 'b1', 'ceiling/chest')?.outcome).toBe('refused');
+    expect(withoutAnswer(refused, 'b1', 'ceiling/chest')).toEqual(athlete);
     // Applied twice, or dismissed after being applied, undoing returns to the state before the first answer.
-    expect(forgetting(withLesson(taken, 'b1', lesson, 'So it was.'), 'b1', 'ceiling/chest')).toEqual(athlete);
-    expect(refusing(taken, 'b1', 'ceiling/chest')).toEqual(refused);
+    expect(
+      withoutAnswer(withAppliedLesson(taken, 'b1', lesson, 'So it was.'), 'b1', 'ceiling/chest'),
+    ).toEqual(athlete);
+    expect(withDismissedLesson(taken, 'b1', 'ceiling/chest')).toEqual(refused);
     // Undoing a second block's lesson returns to the first block's.
-    const twice = withLesson(taken, 'b2', { ...lesson, to: 12 } as typeof lesson, '');
+    const twice = withAppliedLesson(taken, 'b2', { ...lesson, to: 12 } as typeof lesson, '');
     expect(twice.learned.chest?.ceiling).toBe(12);
-    expect(forgetting(twice, 'b2', 'ceiling/chest').learned.chest?.ceiling).toBeCloseTo(18 - 8 / 3);
+    expect(withoutAnswer(twice, 'b2', 'ceiling/chest').learned.chest?.ceiling).toBeCloseTo(18 - 8 / 3);
   });
 
   test('so does every other kind of lesson, without touching the coach’s own rules', () => {
@@ -272,10 +280,10 @@ describe('answers to lessons', () => {
       { kind: 'recovery', muscle: 'quads', from: 48, to: 72, days: 3, reports: 4 },
       { kind: 'range', exerciseId: 'hack-squat', from: null, best: trend, other: trend },
     ] as const) {
-      const taken = withLesson(athlete, 'b1', one, '');
+      const taken = withAppliedLesson(athlete, 'b1', one, '');
       expect(taken).not.toEqual(athlete);
       expect(taken.conventions.athlete.cutReps).toBe(4);
-      const back = forgetting(taken, 'b1', aboutOf(one));
+      const back = withoutAnswer(taken, 'b1', lessonSubject(one));
       expect({ ...back, conventions: { ...back.conventions, muscles: {} } }).toEqual(athlete);
     }
   });
@@ -287,14 +295,14 @@ test('an applied lesson is shown as it was, not computed again from its result',
   const [first] = lessonsAnswered(source).filter(({ about }) => about === 'ceiling/chest');
   if (first === undefined) throw new Error('nothing taught');
   expect(first.outcome).toBeNull();
-  const athlete = withLesson(of.athlete, 'b1', first.lesson, '');
+  const athlete = withAppliedLesson(of.athlete, 'b1', first.lesson, '');
   expect(lessonsAnswered({ ...source, athlete })).toContainEqual({ ...first, outcome: 'taken' });
-  const refused = refusing(of.athlete, 'b1', 'ceiling/chest');
+  const refused = withDismissedLesson(of.athlete, 'b1', 'ceiling/chest');
   expect(lessonsAnswered({ ...source, athlete: refused })).toContainEqual({ ...first, outcome: 'refused' });
 });
 
 describe('suggestions', () => {
-  const of = (changes: Partial<Happened>) => suggestionsOf(lifted(changes));
+  const of = (changes: Partial<Happened>) => suggestForNextBlock(lifted(changes));
 
   test('a muscle that fell below target gets fewer sets, one always above gets more', () => {
     expect(of({ doing: short(4) })).toContainEqual({ kind: 'fewer sets', muscle: 'chest', at: 10, week: 4 });
@@ -349,7 +357,7 @@ test('the summary has finished weeks, what was done of them, and the fatigue of 
     { workoutId: 'w1-thu', muscle: 'chest', ended: 'none', said: '2026-11-06' },
     { workoutId: 'w2-mon', muscle: 'chest', ended: 'still', said: '2026-11-10' },
   ] as const;
-  const review = reviewOf(lifted({ weeks: ['all', ['mon']], today: '2026-11-20', checkIns, soreness }));
+  const review = reviewBlock(lifted({ weeks: ['all', ['mon']], today: '2026-11-20', checkIns, soreness }));
   expect(review.soreness).toEqual([{ muscle: 'chest', days: [2, 0] }]);
   expect(review.over).toBe(2);
   expect(review.done.map(({ sessions }) => sessions)).toEqual([

@@ -1,8 +1,8 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { LocalDate } from '../calendar';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import { type RirBias, rirBias } from '../effort/rir-bias';
-import { type WeekDone, weekDone, weeksOver } from '../watch/adherence';
+import { finishedWeeks, type WeekDone, weekAdherence } from '../watch/adherence';
 import { signsOn } from '../watch/signs-on';
 import { lastDay } from '../watch/watch';
 import { type Exchange, exchanges, type LiftReview, liftReviews } from './lifts';
@@ -10,7 +10,7 @@ import { type Minutes, sessionMinutes } from './minutes';
 import { type MuscleReview, muscleReviews } from './muscles';
 import { liftedIn, type Reviewed } from './reviewed';
 import { sorenessDays } from './soreness-days';
-import { type Suggestion, suggestionsOf } from './suggestions';
+import { type Suggestion, suggestForNextBlock } from './suggestions';
 
 /** A finished block, or one in progress. */
 export interface Review {
@@ -31,9 +31,9 @@ export interface Review {
 }
 
 /** The review of a block on a day. */
-export function reviewOf(reviewed: Reviewed): Review {
+export function reviewBlock(reviewed: Reviewed): Review {
   const { block, athlete, blockPlan, conventions, today } = reviewed;
-  const over = weeksOver(block, blockPlan.weeks, today);
+  const over = finishedWeeks(block, blockPlan.weeks, today);
   return {
     over: over.length,
     weeks: blockPlan.weeks.length,
@@ -41,11 +41,11 @@ export function reviewOf(reviewed: Reviewed): Review {
     lifts: liftReviews(reviewed),
     exchanges: exchanges(reviewed),
     minutes: sessionMinutes(reviewed),
-    done: over.map((week) => weekDone(block, week)),
+    done: over.map((week) => weekAdherence(block, week)),
     signs: signsWithin(reviewed),
     soreness: [...sorenessDays(reviewed)].map(([muscle, days]) => ({ muscle, days })),
-    bias: rirBias(liftedIn(reviewed), curveOf(athlete.effort), conventions) ?? null,
-    suggestions: suggestionsOf(reviewed),
+    bias: rirBias(liftedIn(reviewed), chosenCurve(athlete.effort), conventions) ?? null,
+    suggestions: suggestForNextBlock(reviewed),
   };
 }
 

@@ -1,7 +1,7 @@
 import type { LocalDate } from '../calendar';
 import { conventionsOf } from '../conventions/own-conventions';
 import type { Exposure } from '../effort/exposure';
-import { exposuresIn } from '../effort/exposures-of';
+import { blockExposures } from '../effort/exposures-of';
 import type { Catalogue } from '../exercises/catalogue';
 import type { BlockPlan } from '../plan/block-plan';
 import type { Training } from '../training/training';
@@ -34,7 +34,7 @@ export interface ReviewSource extends Pick<Training, 'blockId' | 'block' | 'athl
 }
 
 /** A block with everything lifted in it, as its review sees it. */
-export function reviewedOf({ catalogue, ...source }: ReviewSource): Reviewed {
+export function blockToReview({ catalogue, ...source }: ReviewSource): Reviewed {
   const { block, athlete, blockPlan, log, checkIns, today } = source;
   return {
     block,
@@ -43,7 +43,7 @@ export function reviewedOf({ catalogue, ...source }: ReviewSource): Reviewed {
     log,
     checkIns,
     today,
-    exposures: exposuresIn(blockPlan.weeks, athlete, catalogue.newest),
+    exposures: blockExposures(blockPlan.weeks, athlete, catalogue.newest),
     exercises: catalogue.find,
     conventions: conventionsOf({ own: athlete.conventions, block: block.conventions }),
   };

@@ -1,6 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 import { isAtLeast, isAtMost } from '../rounding';
-import { weekDone, weeksOver } from '../watch/adherence';
+import { finishedWeeks, weekAdherence } from '../watch/adherence';
 import { signsOn } from '../watch/signs-on';
 import { type LiftReview, liftReviews } from './lifts';
 import { sessionMinutes } from './minutes';
@@ -50,7 +50,7 @@ const LEAST_JUDGED = 4;
 const LONGER = 115;
 
 /** The block's suggestions, tolerated volume first. */
-export function suggestionsOf(reviewed: Reviewed): readonly Suggestion[] {
+export function suggestForNextBlock(reviewed: Reviewed): readonly Suggestion[] {
   const muscles = muscleReviews(reviewed);
   const lifts = liftReviews(reviewed);
   return [
@@ -98,7 +98,9 @@ function deloadSuggested(muscles: readonly MuscleReview[], { blockPlan }: Review
 /** No session below target or strained over building weeks, and no fatigue above normal. */
 function effortSuggested(reviewed: Reviewed): readonly Suggestion[] {
   const { blockPlan, checkIns, conventions, block, today } = reviewed;
-  const building = weeksOver(block, blockPlan.weeks, today).filter(({ plan }) => plan.kind === 'building');
+  const building = finishedWeeks(block, blockPlan.weeks, today).filter(
+    ({ plan }) => plan.kind === 'building',
+  );
   const weeks = new Set(building.map(({ plan }) => plan.week));
   const judged = blockPlan.observations.filter(({ week }) => weeks.has(week));
   const isEasy = judged.every(
@@ -133,9 +135,9 @@ function minutesSuggested(reviewed: Reviewed): readonly Suggestion[] {
 }
 
 function daysSuggested({ block, blockPlan, conventions, today }: Reviewed): readonly Suggestion[] {
-  const weeks = weeksOver(block, blockPlan.weeks, today)
+  const weeks = finishedWeeks(block, blockPlan.weeks, today)
     .filter(({ plan }) => plan.kind === 'building')
-    .map((week) => weekDone(block, week));
+    .map((week) => weekAdherence(block, week));
   return block.sessions.flatMap(({ id, name, optional }): readonly Suggestion[] => {
     const missed = weeks.filter((week) => week.missed.includes(id)).length;
     const isOften = missed * conventions.missedOf >= conventions.missedTimes * weeks.length;

@@ -2,7 +2,7 @@ import { applyEdit } from '../block/apply-edit';
 import type { Block } from '../block/block';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { deloadNow, noDeload } from './deload-now';
+import { deloadNow, removeEarlyDeload } from './deload-now';
 
 const own = { week: 3, sets: 5, reps: null, load: null, rir: null };
 const SIX = block([session('a', 0, [slot('press', 'leg-press', { weeks: [own] })])], { weeks: 4 });
@@ -43,12 +43,12 @@ test('a deload in week 3 of 4 adds a week, and week 4 has what week 3 had', () =
 test('undoing it, or removing it, restores the block', () => {
   const { block: eased, inverse } = with_(SIX, deloadNow(SIX, 3));
   expect(with_(eased, inverse).block).toEqual(SIX);
-  expect(with_(eased, noDeload(eased, 3)).block).toEqual(SIX);
+  expect(with_(eased, removeEarlyDeload(eased, 3)).block).toEqual(SIX);
 });
 
 test('a second one before the first moves the first', () => {
   const once = with_(SIX, deloadNow(SIX, 3)).block;
   const twice = with_(once, deloadNow(once, 2)).block;
   expect(twice.earlyDeloads).toEqual([2, 4]);
-  expect(with_(twice, noDeload(twice, 2)).block).toEqual(once);
+  expect(with_(twice, removeEarlyDeload(twice, 2)).block).toEqual(once);
 });

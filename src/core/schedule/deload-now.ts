@@ -5,13 +5,18 @@ import type { Edit, SingleEdit } from '../block/edits/edit';
  * Makes a week a deload before the planned one: that week and later ones move back by one, with all their overrides.
  */
 export function deloadNow(block: Block, week: number): Edit {
-  return shifted(block, week, [...block.earlyDeloads.map((one) => (one >= week ? one + 1 : one)), week], 1);
+  return shiftWeeks(
+    block,
+    week,
+    [...block.earlyDeloads.map((one) => (one >= week ? one + 1 : one)), week],
+    1,
+  );
 }
 
 /** Removes an early deload: later weeks move forward to where they were. */
-export function noDeload(block: Block, week: number): Edit {
+export function removeEarlyDeload(block: Block, week: number): Edit {
   const others = block.earlyDeloads.filter((one) => one !== week);
-  return shifted(
+  return shiftWeeks(
     block,
     week + 1,
     others.map((one) => (one > week ? one - 1 : one)),
@@ -20,7 +25,7 @@ export function noDeload(block: Block, week: number): Edit {
 }
 
 /** @param from first week that moves */
-function shifted(block: Block, from: number, earlyDeloads: readonly number[], by: number): Edit {
+function shiftWeeks(block: Block, from: number, earlyDeloads: readonly number[], by: number): Edit {
   const move = (week: number) => (week >= from ? week + by : week);
   const moved = <T extends { readonly week: number }>(list: readonly T[]) =>
     list.map((one) => ({ ...one, week: move(one.week) }));

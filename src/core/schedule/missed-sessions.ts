@@ -54,11 +54,11 @@ export function missedSessionOptions(input: CheckInput, situation: Situation): r
   const fine = ({ session }: SeenSession) =>
     session.day >= situation.today && !situation.gone.has(session.day);
   if (left.length === 0) return [];
-  if (left.every(fine) && [...brokenBy(input)].every((id) => situation.usual?.has(id) ?? true)) return [];
+  if (left.every(fine) && [...brokenRules(input)].every((id) => situation.usual?.has(id) ?? true)) return [];
   const days = Array.from({ length: input.block.cycleDays }, (_, day) => day).filter(
     (day) => day >= situation.today && !situation.gone.has(day),
   );
-  const usual = situation.usual ?? brokenBy(input);
+  const usual = situation.usual ?? brokenRules(input);
   const arrange = (kept: readonly SeenSession[]) => bestArrangement(kept, days, input, usual);
 
   const options: MissedOption[] = [];
@@ -82,14 +82,14 @@ export function missedSessionOptions(input: CheckInput, situation: Situation): r
         ...rest,
         left: [least.session.sessionId],
         into: null,
-        cost: weekly(least.credit, input),
+        cost: weeklySetsLost(least.credit, input),
       });
   }
   return options.sort((a, b) => a.breaks.length - b.breaks.length).slice(0, MOST_OPTIONS);
 }
 
 /** Calendar rules that a week breaks, by finding. */
-export function brokenBy(input: CheckInput): ReadonlySet<string> {
+export function brokenRules(input: CheckInput): ReadonlySet<string> {
   return new Set(
     calendarFindings(input)
       .filter(({ severity }) => severity === 'warn')
@@ -161,7 +161,7 @@ function value({ credit }: SeenSession, input: CheckInput): number {
   return [...credit].reduce((sum, [muscle, sets]) => sum + sets * WORTH[input.week.muscles[muscle].goal], 0);
 }
 
-function weekly(credit: ReadonlyMap<Muscle, number>, input: CheckInput): ReadonlyMap<Muscle, number> {
+function weeklySetsLost(credit: ReadonlyMap<Muscle, number>, input: CheckInput): ReadonlyMap<Muscle, number> {
   const perWeek = 7 / input.block.cycleDays;
   return new Map(
     MUSCLES.flatMap((muscle) => {
@@ -208,6 +208,6 @@ function mergedOption(
     ...rest,
     left: [least.session.sessionId],
     into: { sessionId: target.session.sessionId, slotIds },
-    cost: weekly(lost, input),
+    cost: weeklySetsLost(lost, input),
   };
 }

@@ -5,7 +5,7 @@ import { presetPlace } from '../loading/place-presets';
 import { athlete, block, HALL_PLACE, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import type { MissedOption } from './missed-sessions';
-import { arrangedForGood, arrangedWeek, trainAt, weekEdit } from './week-change';
+import { applyPermanently, applyToWeek, trainAtPlace, weekEdit } from './week-change';
 
 const BARE = presetPlace('home gym', 'kg', 'away');
 const who = athlete({ places: [HALL_PLACE, BARE] });
@@ -40,7 +40,12 @@ const option = (changes: Partial<MissedOption>): MissedOption => ({
 });
 
 test('a week at another place replaces exercises without equipment by the slotâ€™s substitute, or the most similar one', () => {
-  const { edit, swaps } = trainAt(THREE, who, { week: 2, place: 'away', sessions: ['mon', 'fri'] }, LIBRARY);
+  const { edit, swaps } = trainAtPlace(
+    THREE,
+    who,
+    { week: 2, place: 'away', sessions: ['mon', 'fri'] },
+    LIBRARY,
+  );
   const away = take(THREE, edit);
   const [first, second, third] = weeksOf(away);
   expect(first?.sessions.map(({ place }) => place)).toEqual([null, null, null]);
@@ -52,7 +57,7 @@ test('a week at another place replaces exercises without equipment by the slotâ€
   const done = (id: string) =>
     second?.sessions.flatMap(({ slots }) => slots).find(({ slotId }) => slotId === id);
   expect(done('press')?.exerciseId).toBe(swaps.find(({ from }) => from === 'leg-press')?.to ?? 'leg-press');
-  const back = trainAt(away, who, { week: 2, place: null, sessions: ['mon', 'fri'] }, LIBRARY);
+  const back = trainAtPlace(away, who, { week: 2, place: null, sessions: ['mon', 'fri'] }, LIBRARY);
   expect(take(away, back.edit)).toEqual(THREE);
 });
 
@@ -69,7 +74,7 @@ test('a way to continue is applied to one week, or to all', () => {
       day,
       slots.map(({ slotId }) => slotId),
     ]);
-  const alone = take(THREE, arrangedWeek(THREE, 2, merged));
+  const alone = take(THREE, applyToWeek(THREE, 2, merged));
   const asWritten = [
     ['mon', 0, ['press', 'dips']],
     ['wed', 2, ['bench']],
@@ -80,7 +85,7 @@ test('a way to continue is applied to one week, or to all', () => {
     ['fri', 5, ['row']],
   ];
   expect([days(alone, 1), days(alone, 2), days(alone, 3)]).toEqual([asWritten, rearranged, asWritten]);
-  const lasting = take(THREE, arrangedForGood(THREE, merged));
+  const lasting = take(THREE, applyPermanently(THREE, merged));
   expect([days(lasting, 1), days(lasting, 3)]).toEqual([rearranged, rearranged]);
 });
 

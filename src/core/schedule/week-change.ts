@@ -1,12 +1,12 @@
 import type { Athlete } from '../athlete/athlete';
-import { lacking, placeFor } from '../athlete/place';
+import { missingEquipment, placeFor } from '../athlete/place';
 import { type Block, type Session, type Slot, type WeekOverride, weekStart } from '../block/block';
 import type { Edit, SingleEdit } from '../block/edits/edit';
-import { type SessionWeek, weeksWith } from '../block/session-week';
+import { type SessionWeek, withSessionWeek } from '../block/session-week';
 import { type Exercise, primeMovers } from '../exercises/exercise';
 import { swapCandidates } from '../exercises/similarity';
 import { inVariant } from '../exercises/variant';
-import { gateOf } from '../techniques/gates';
+import { exerciseGate } from '../techniques/gates';
 import type { MissedOption } from './missed-sessions';
 
 /** Overrides of single sessions for one week, by session id: the block's design stays. */
@@ -24,13 +24,13 @@ function weekEdits(block: Block, week: number, changes: WeekChanges): readonly S
     const { day, ...others } = change;
     // The session's own day is not an override.
     const own = day === undefined ? {} : { day: day === session.day ? null : day };
-    const value = weeksWith(session.weeks, week, { ...others, ...own });
+    const value = withSessionWeek(session.weeks, week, { ...others, ...own });
     return [{ kind: 'session/set', session: id, field: 'weeks', value }];
   });
 }
 
 /** Applies a way to continue to a single week. */
-export function arrangedWeek(block: Block, week: number, { moves, left, into }: MissedOption): Edit {
+export function applyToWeek(block: Block, week: number, { moves, left, into }: MissedOption): Edit {
   const changes: Record<string, Partial<SessionWeek>> = {};
   const change = (id: string, more: Partial<SessionWeek>) => {
     changes[id] = { ...changes[id], ...more };
@@ -42,7 +42,7 @@ export function arrangedWeek(block: Block, week: number, { moves, left, into }: 
 }
 
 /** Applies it permanently: days of the block, moved slots, removed sessions. */
-export function arrangedForGood(block: Block, { moves, left, into }: MissedOption): Edit {
+export function applyPermanently(block: Block, { moves, left, into }: MissedOption): Edit {
   const edits: SingleEdit[] = moves.map(({ sessionId, to }) => ({
     kind: 'session/set',
     session: sessionId,
@@ -75,7 +75,7 @@ export interface Travel {
  * @param sessions ids of the sessions concerned
  * @param list exercises to choose from
  */
-export function trainAt(
+export function trainAtPlace(
   block: Block,
   athlete: Athlete,
   at: { readonly week: number; readonly place: string | null; readonly sessions: readonly string[] },
@@ -88,7 +88,8 @@ export function trainAt(
     session.slots.flatMap((slot): SingleEdit[] => {
       const usual = list.find(({ id }) => id === slot.exercise.id);
       const place = placeFor(athlete, placeId ?? session.place);
-      const isHere = usual === undefined || lacking(inVariant(usual, slot.variant), place).length === 0;
+      const isHere =
+        usual === undefined || missingEquipment(inVariant(usual, slot.variant), place).length === 0;
       const to = isHere
         ? undefined
         : substituteAt(slot, session, usual, list, { athlete, place, date: weekStart(block, week) });
@@ -116,7 +117,7 @@ function substituteAt(
     one.measure === usual.measure &&
     !taken.has(one.id) &&
     primeMovers(one).some((muscle) => movers.includes(muscle)) &&
-    gateOf(slot, one) === null;
+    exerciseGate(slot, one) === null;
   const ranked = swapCandidates(usual, list.filter(suits), where).map(({ exercise }) => exercise);
   return ranked.find(({ id }) => slot.substitutes.includes(id)) ?? ranked[0];
 }

@@ -1,4 +1,4 @@
-import { misfitOf } from './fit';
+import { techniqueMisfit } from './fit';
 import { startOf } from './registry';
 
 test.each([
@@ -8,10 +8,10 @@ test.each([
   ['lengthened partials', 'shortened', 'hardest stretched wanted'],
   ['straight', 'shortened', null],
 ] as const)('%s on an exercise hardest %s: %s', (kind, hardest, misfit) => {
-  expect(misfitOf(startOf(kind), { hardest })).toBe(misfit);
+  expect(techniqueMisfit(startOf(kind), { hardest })).toBe(misfit);
 });
 
 test('inside a density too', () => {
   const density = { ...startOf('density'), of: startOf('cluster') } as ReturnType<typeof startOf>;
-  expect(misfitOf(density, { hardest: 'shortened' })).toBe('hardest in the middle wanted');
+  expect(techniqueMisfit(density, { hardest: 'shortened' })).toBe('hardest in the middle wanted');
 });

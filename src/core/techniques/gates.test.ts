@@ -1,11 +1,11 @@
 import { exerciseById } from '../exercises/library';
-import { gateOf, mayFail } from './gates';
+import { exerciseGate, mayFail } from './gates';
 import { startOf, type TechniqueParameters } from './registry';
 
 const gate = (id: string, technique: TechniqueParameters, safety = '') => {
   const exercise = exerciseById(id);
   if (exercise === undefined) throw new Error(`no ${id}`);
-  return gateOf({ technique, safety }, exercise);
+  return exerciseGate({ technique, safety }, exercise);
 };
 const partials = { ...startOf('partials after failure'), toFailure: false } as TechniqueParameters;
 const topPartials = { ...startOf('top + back-offs'), topPartials: 2 } as TechniqueParameters;

@@ -5,12 +5,12 @@ import { daysBetween, type LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import { type Exercise, primeMovers } from '../exercises/exercise';
 import {
-  heldBack,
-  insideOf,
-  partsOf,
-  reachOf,
+  failureReach,
+  holdBack,
+  innerTechnique,
   setCount,
   type TechniqueParameters,
+  techniqueParts,
   withSetCount,
 } from './registry';
 import { straightSets } from './straight-sets';
@@ -53,8 +53,8 @@ type Gated = Pick<Slot, 'technique' | 'safety'>;
  * safety measure is noted; loose reps on a compound; blood-flow restriction without screening or on other parts than
  * limbs; holds and reps confused.
  */
-export function gateOf({ technique, safety }: Gated, exercise: Exercise): Gate | null {
-  const inside = insideOf(technique);
+export function exerciseGate({ technique, safety }: Gated, exercise: Exercise): Gate | null {
+  const inside = innerTechnique(technique);
   const held = exercise.measure === 'seconds';
   if (inside.kind === 'static hold' && !held) return 'holds only';
   if (held && !FOR_HOLDS.has(inside.kind)) return 'reps only';
@@ -63,9 +63,9 @@ export function gateOf({ technique, safety }: Gated, exercise: Exercise): Gate |
     if (!inside.screened) return 'not screened';
     if (!primeMovers(exercise).every((muscle) => LIMBS.has(muscle))) return 'limbs only';
   }
-  const reach = reachOf(technique);
+  const reach = failureReach(technique);
   // Partials continue where full reps would not: lifts that can only be set down do not allow them, at any RIR.
-  const isBeyond = reach === 'past failure' || goesOnBeyond(technique);
+  const isBeyond = reach === 'past failure' || continuesPastFullReps(technique);
   const mayGo = isBeyond ? isFailedSafely(exercise, safety) : mayFail(exercise, safety);
   return reach === 'short of failure' || mayGo ? null : 'unsafe alone';
 }
@@ -74,8 +74,8 @@ const isFailedSafely = ({ failableAlone }: Pick<Exercise, 'failableAlone'>, safe
   failableAlone || safety.trim() !== '';
 
 /** Whether sets continue, with partial range or help, after their full reps. */
-function goesOnBeyond(technique: TechniqueParameters): boolean {
-  return partsOf(technique).some(({ sections }) =>
+function continuesPastFullReps(technique: TechniqueParameters): boolean {
+  return techniqueParts(technique).some(({ sections }) =>
     sections?.(true, 'long half').some(({ past }) => past === true),
   );
 }
@@ -89,9 +89,9 @@ export function mayFail(exercise: Pick<Exercise, 'failableAlone' | 'canSetDown'>
 }
 
 /** The technique as its limit allows: held back from failure, or straight sets if it is not allowed at all. */
-export function behindGate(technique: TechniqueParameters, gate: Gate): TechniqueParameters {
+export function withinGate(technique: TechniqueParameters, gate: Gate): TechniqueParameters {
   return gate === 'unsafe alone' || isTooMuch(gate)
-    ? heldBack(technique)
+    ? holdBack(technique)
     : withSetCount(straightSets.start, setCount(technique));
 }
 
@@ -114,7 +114,7 @@ export function pastFailureLimit(
 }
 
 /** Whether every slot of a session has so few sets that more of them may go past failure on purpose. */
-export function isLowSets(session: Pick<Session, 'slots'>, { lowSetPlan }: Conventions): boolean {
+export function isLowVolumePlan(session: Pick<Session, 'slots'>, { lowSetPlan }: Conventions): boolean {
   return session.slots.every(({ technique }) => setCount(technique) <= lowSetPlan);
 }
 
@@ -123,7 +123,7 @@ export function isLowSets(session: Pick<Session, 'slots'>, { lowSetPlan }: Conve
  * ones up to the maximum are allowed.
  * @param limit slots that may go past failure, see pastFailureLimit; null: none, because recovery is poor
  */
-export function gatesOf(
+export function sessionGates(
   session: Pick<Session, 'slots'>,
   exerciseOf: (slot: Slot) => Exercise,
   limit: number | null,
@@ -131,9 +131,9 @@ export function gatesOf(
   const gates = new Map<string, Gate>();
   let past = 0;
   for (const slot of session.slots) {
-    const gate = gateOf(slot, exerciseOf(slot));
+    const gate = exerciseGate(slot, exerciseOf(slot));
     if (gate !== null) gates.set(slot.id, gate);
-    else if (reachOf(slot.technique) === 'past failure' && ++past > (limit ?? 0))
+    else if (failureReach(slot.technique) === 'past failure' && ++past > (limit ?? 0))
       gates.set(slot.id, limit === null ? 'poor recovery' : 'too much past failure');
   }
   return gates;

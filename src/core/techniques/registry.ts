@@ -79,18 +79,18 @@ const PLAIN: Registered<PlainParameters> = {
 };
 
 // The registry is indexed by the kind in the parameters, so they always match; TypeScript cannot correlate them.
-function plainOf(parameters: PlainParameters): Technique<PlainParameters> {
+function defaultTechnique(parameters: PlainParameters): Technique<PlainParameters> {
   return PLAIN[parameters.kind] as unknown as Technique<PlainParameters>;
 }
 
 const density = densityOf<PlainParameters>({
   start: straightSets.start,
-  parts: (of) => plainOf(of).parts(of),
-  setCount: (of) => plainOf(of).setCount(of),
+  parts: (of) => defaultTechnique(of).parts(of),
+  setCount: (of) => defaultTechnique(of).setCount(of),
   withSetCount: (of, sets) => withSetCount(of, sets) as PlainParameters,
-  setLimits: (of) => plainOf(of).setLimits(of),
-  reach: (of) => plainOf(of).reach(of),
-  heldBack: (of) => plainOf(of).heldBack(of),
+  setLimits: (of) => defaultTechnique(of).setLimits(of),
+  reach: (of) => defaultTechnique(of).reach(of),
+  heldBack: (of) => defaultTechnique(of).heldBack(of),
 });
 
 const REGISTRY: Registered<TechniqueParameters> = { ...PLAIN, density };
@@ -122,11 +122,11 @@ export function startOf(kind: TechniqueKind): TechniqueParameters {
 }
 
 /** The technique itself; for a density the inner one. */
-export function insideOf(parameters: TechniqueParameters): PlainParameters {
+export function innerTechnique(parameters: TechniqueParameters): PlainParameters {
   return parameters.kind === 'density' ? parameters.of : parameters;
 }
 
-export function partsOf(parameters: TechniqueParameters): readonly Part[] {
+export function techniqueParts(parameters: TechniqueParameters): readonly Part[] {
   return techniqueOf(parameters).parts(parameters);
 }
 
@@ -149,17 +149,17 @@ export function withSetCount(parameters: TechniqueParameters, sets: number): Tec
 }
 
 /** How close to failure it comes. */
-export function reachOf(parameters: TechniqueParameters): Reach {
+export function failureReach(parameters: TechniqueParameters): Reach {
   return techniqueOf(parameters).reach(parameters);
 }
 
 /** The same held back from failure; straight sets if its shape has no such form. */
-export function heldBack(parameters: TechniqueParameters): TechniqueParameters {
+export function holdBack(parameters: TechniqueParameters): TechniqueParameters {
   const kept = techniqueOf(parameters).heldBack(parameters);
   return kept ?? withSetCount(straightSets.start, setCount(parameters));
 }
 
-export function progressOf(parameters: TechniqueParameters): Progress {
+export function techniqueProgress(parameters: TechniqueParameters): Progress {
   return techniqueOf(parameters).progress;
 }
 
@@ -169,7 +169,7 @@ export function isEarned(parameters: TechniqueParameters, done: Done, written: W
 }
 
 /** Whether anything in it changes from week to week with results. */
-export function hasNext(parameters: TechniqueParameters): boolean {
+export function hasOwnProgress(parameters: TechniqueParameters): boolean {
   return techniqueOf(parameters).next !== undefined;
 }
 
@@ -186,28 +186,28 @@ export function nextParameters(
 }
 
 export function loggedAs(parameters: TechniqueParameters): LoggedAs {
-  return plainOf(insideOf(parameters)).loggedAs;
+  return defaultTechnique(innerTechnique(parameters)).loggedAs;
 }
 
 /** Seconds that this many parts take by the clock; null if duration depends on reps. */
 export function clockOf(parameters: TechniqueParameters, pieces: number) {
-  const inside = insideOf(parameters);
-  return plainOf(inside).clock?.(inside, pieces) ?? null;
+  const inside = innerTechnique(parameters);
+  return defaultTechnique(inside).clock?.(inside, pieces) ?? null;
 }
 
 /** Whether last time's reps are repeated set by set with one added. */
 export function banksReps(parameters: TechniqueParameters): boolean {
-  return plainOf(insideOf(parameters)).banks === true;
+  return defaultTechnique(innerTechnique(parameters)).banks === true;
 }
 
 /** Whether its first set measures the athlete's strength. */
 export function measuresStrength(parameters: TechniqueParameters): boolean {
-  return plainOf(insideOf(parameters)).measures;
+  return defaultTechnique(innerTechnique(parameters)).measures;
 }
 
 /** Whether its sets never count, because they are easy on purpose. */
 export function isUncounted(parameters: TechniqueParameters): boolean {
-  return plainOf(insideOf(parameters)).uncounted === true;
+  return defaultTechnique(innerTechnique(parameters)).uncounted === true;
 }
 
 /** Whether reps stay while rest is reduced. */
@@ -216,12 +216,12 @@ export function keepsReps(parameters: TechniqueParameters): boolean {
 }
 
 /** Whether a group of such techniques alternates piece by piece under one clock. */
-export function runsAcross(parameters: TechniqueParameters): boolean {
-  return plainOf(insideOf(parameters)).across === true;
+export function alternatesByPiece(parameters: TechniqueParameters): boolean {
+  return defaultTechnique(innerTechnique(parameters)).across === true;
 }
 
 /** The technique's own tempo, or the written one. */
 export function tempoOf(parameters: TechniqueParameters, written: string | null): string | null {
-  const plain = insideOf(parameters);
-  return plainOf(plain).tempo?.(plain, written) ?? written;
+  const plain = innerTechnique(parameters);
+  return defaultTechnique(plain).tempo?.(plain, written) ?? written;
 }

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { anyTechnique } from '../testing/any-technique';
-import { partsOf, startOf, type TechniqueParameters } from './registry';
-import { structureOf } from './structure';
+import { startOf, type TechniqueParameters, techniqueParts } from './registry';
+import { techniqueStructure } from './structure';
 
 const RANGE = { low: 8, high: 12 };
-const drawn = (technique: TechniqueParameters) => structureOf(technique, RANGE, 120);
+const drawn = (technique: TechniqueParameters) => techniqueStructure(technique, RANGE, 120);
 const bars = (technique: TechniqueParameters) =>
   drawn(technique).map(({ reps, share, round, pause }) => ({
     reps,
@@ -61,7 +61,7 @@ test('any technique has loads up to the full one, as many rounds as sets, and no
   fc.assert(
     fc.property(anyTechnique, (technique) => {
       const all = drawn(technique);
-      const sets = partsOf(technique).reduce((sum, part) => sum + part.sets, 0);
+      const sets = techniqueParts(technique).reduce((sum, part) => sum + part.sets, 0);
       expect(new Set(all.map(({ round }) => round)).size).toBe(sets);
       all.forEach((bar, at) => {
         expect(bar.reps).toBeGreaterThanOrEqual(0);

@@ -1,7 +1,7 @@
 import type { RepRange } from '../block/rep-range';
 import { CONVENTIONS } from '../conventions/conventions';
 import { EPLEY } from '../effort/rep-max';
-import { partsOf, type TechniqueParameters } from './registry';
+import { type TechniqueParameters, techniqueParts } from './registry';
 import { fixedMinis, lighterBy } from './stamina';
 import type { Manner, Role } from './technique';
 
@@ -31,10 +31,14 @@ const EASY_SHARE = 0.5;
  * The structure of a technique in the middle of a range with typical effort: for drawing, not for planning.
  * @param rest seconds between its sets
  */
-export function structureOf(technique: TechniqueParameters, range: RepRange, rest: number): readonly Bar[] {
+export function techniqueStructure(
+  technique: TechniqueParameters,
+  range: RepRange,
+  rest: number,
+): readonly Bar[] {
   const bars: Bar[] = [];
   let round = 0;
-  for (const part of partsOf(technique)) {
+  for (const part of techniqueParts(technique)) {
     const own = part.range ?? { low: range.low + part.repOffset, high: range.high + part.repOffset };
     const reps = Math.floor((own.low + own.high) / 2);
     const rir = part.rir ?? USUAL_RIR;
@@ -51,7 +55,7 @@ export function structureOf(technique: TechniqueParameters, range: RepRange, res
         rise === undefined
           ? (part.minis?.({ reps, rir, reach, lighter, back }) ?? [])
           : fixedMinis(rise.reps.slice(1), rise.pause);
-      const last = round === partsOf(technique).reduce((sum, one) => sum + one.sets, 0);
+      const last = round === techniqueParts(technique).reduce((sum, one) => sum + one.sets, 0);
       const sections = part.sections?.(last, 'long half') ?? [];
       const pieces: Bar[] = [
         {

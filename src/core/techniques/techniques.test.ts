@@ -4,18 +4,18 @@ import { conventionsWith } from '../conventions/conventions';
 import { EPLEY } from '../effort/rep-max';
 import { anyTechnique } from '../testing/any-technique';
 import {
+  failureReach,
   fieldsOf,
-  heldBack,
+  holdBack,
   isEarned,
   loggedAs,
   nextParameters,
-  partsOf,
-  reachOf,
   setCount,
   setLimits,
   startOf,
   TECHNIQUE_KINDS,
   type TechniqueParameters,
+  techniqueParts,
   tempoOf,
   withNewParameters,
   withSetCount,
@@ -41,7 +41,7 @@ function minisOf(
   reach = reps + rir,
 ): readonly Mini[] {
   const lead: Lead = { reps, rir, reach, lighter, back: BACK };
-  return partsOf(technique)[0]?.minis?.(lead) ?? [];
+  return techniqueParts(technique)[0]?.minis?.(lead) ?? [];
 }
 const repsOf = (minis: readonly Mini[]) => minis.map(({ reps }) => reps);
 
@@ -96,19 +96,19 @@ describe('inside a round', () => {
 
 describe('each technique by hand', () => {
   test('straight sets are one part at the slot’s own target', () => {
-    expect(partsOf({ kind: 'straight', sets: 3 })).toEqual([
+    expect(techniqueParts({ kind: 'straight', sets: 3 })).toEqual([
       { role: 'work', sets: 3, rirOffset: 0, repOffset: 0 },
     ]);
   });
 
   test('a top set is held back or, by choice, goes to failure; its back-offs depend on it', () => {
     const start = startOf('top + back-offs');
-    const [top, backOff] = partsOf(start);
+    const [top, backOff] = techniqueParts(start);
     expect(top).toEqual({ role: 'top', sets: 1, rirOffset: 1, repOffset: 0 });
     expect(backOff).toMatchObject({ sets: 2, repOffset: 4, drop: { least: 0.05, wished: 0.12, most: 0.3 } });
     const failing = { ...start, topToFailure: true } as TechniqueParameters;
-    expect(partsOf(failing)[0]).toMatchObject({ rir: 0 });
-    expect(reachOf(failing)).toBe('to failure');
+    expect(techniqueParts(failing)[0]).toMatchObject({ rir: 0 });
+    expect(failureReach(failing)).toBe('to failure');
     expect(withSetCount(start, 1)).toMatchObject({ backOffs: 1 });
   });
 
@@ -122,10 +122,10 @@ describe('each technique by hand', () => {
 
   test('rest-pause in written parts: 10 and 6 with 20 s between, earned when complete twice in a row', () => {
     const written = { ...startOf('rest-pause'), lengths: [10, 6] } as TechniqueParameters;
-    expect(partsOf(written)[0]?.range).toEqual({ low: 10, high: 10 });
+    expect(techniqueParts(written)[0]?.range).toEqual({ low: 10, high: 10 });
     expect(repsOf(minisOf(written, 10, 0))).toEqual([6]);
     // 20 s restore four: to end at 0 after the six, two must be left after the ten.
-    expect(partsOf(written)[0]?.leadRir?.(0, BACK)).toBe(2);
+    expect(techniqueParts(written)[0]?.leadRir?.(0, BACK)).toBe(2);
     expect(isEarned(written, done({ running: 1 }), slot)).toBe(false);
     expect(isEarned(written, done({ running: 2 }), slot)).toBe(true);
   });
@@ -134,8 +134,8 @@ describe('each technique by hand', () => {
     const held = { ...startOf('rest-pause'), toFailure: false } as TechniqueParameters;
     // 12 are possible: 10 leave 2, 20 s make 6, 4 leave 2 again.
     expect(repsOf(minisOf(held, 10, 2))).toEqual([4, 4]);
-    expect(partsOf(held)[0]).toMatchObject({ leastRir: 1 });
-    expect(reachOf(held)).toBe('short of failure');
+    expect(techniqueParts(held)[0]).toMatchObject({ leastRir: 1 });
+    expect(failureReach(held)).toBe('short of failure');
   });
 
   test('total-rep target: 30 reps at a twelve-rep load to one left are 11, then fours until the total is reached', () => {
@@ -149,7 +149,7 @@ describe('each technique by hand', () => {
     const start = startOf('cluster');
     expect(repsOf(minisOf(start, 3, 5))).toEqual([3, 3, 3]);
     // Each part costs 3 and 20 s restore 4, never below one for each part done: 3, 1+3, 2+3, 3+3 are used.
-    const lead = partsOf(start)[0]?.leadRir?.(2, BACK);
+    const lead = techniqueParts(start)[0]?.leadRir?.(2, BACK);
     expect(lead).toBe(5);
     const rirs = roundRirs({ reps: 3, reach: 8, lighter, back: BACK }, minisOf(start, 3, 5));
     expect(rirs).toEqual([5, 4, 3, 2]);
@@ -157,7 +157,7 @@ describe('each technique by hand', () => {
 
   test('ascending mini-sets: 2 to 6; complete in two sessions in a row, the load is earned', () => {
     const start = startOf('ascending mini-sets');
-    expect(partsOf(start)[0]?.range).toEqual({ low: 2, high: 2 });
+    expect(techniqueParts(start)[0]?.range).toEqual({ low: 2, high: 2 });
     expect(repsOf(minisOf(start, 2, 8))).toEqual([3, 4, 5, 6]);
     expect(isEarned(start, done({ running: 1 }), slot)).toBe(false);
     expect(isEarned(start, done({ running: 2 }), slot)).toBe(true);
@@ -165,7 +165,7 @@ describe('each technique by hand', () => {
 
   test('rep bank: as many as possible, the sum earns the load', () => {
     const start = startOf('rep bank');
-    expect(partsOf(start)[0]).toMatchObject({ sets: 4, rir: 0 });
+    expect(techniqueParts(start)[0]).toMatchObject({ sets: 4, rir: 0 });
     expect(isEarned(start, done({ total: 39 }), slot)).toBe(false);
     expect(isEarned(start, done({ total: 40 }), slot)).toBe(true);
     expect(loggedAs(start)).toBe('sum of reps');
@@ -176,56 +176,58 @@ describe('each technique by hand', () => {
     // None left at the first load, so it is the current max, and 1 / 0.8 of it allows 30 × 0.25 = 7.5 reps.
     expect(minis.map(({ share }) => Number(share.toFixed(2)))).toEqual([0.8, 0.64]);
     expect(repsOf(minis)).toEqual([7, 7]);
-    expect(reachOf(startOf('drop set'))).toBe('past failure');
+    expect(failureReach(startOf('drop set'))).toBe('past failure');
   });
 
   test('partials after failure: on the last set, or on every set; held back they become straight sets', () => {
     const start = startOf('partials after failure');
-    const [part] = partsOf(start);
+    const [part] = techniqueParts(start);
     expect(part?.sections?.(false, 'long half')).toEqual([]);
     expect(part?.sections?.(true, 'long half')).toEqual([{ manner: 'long half', reps: 4, past: true }]);
     expect(part?.sections?.(true, 'short half')).toMatchObject([{ manner: 'short half' }]);
     const turned = { ...start, half: 'long half' } as TechniqueParameters;
-    expect(partsOf(turned)[0]?.sections?.(true, 'short half')).toMatchObject([{ manner: 'long half' }]);
+    expect(techniqueParts(turned)[0]?.sections?.(true, 'short half')).toMatchObject([
+      { manner: 'long half' },
+    ]);
     expect(easierHalf({ hardest: 'stretched' })).toBe('short half');
     expect(easierHalf({ hardest: 'shortened' })).toBe('long half');
     expect(part?.lastRir).toBe(0);
     const short = { ...start, toFailure: false } as TechniqueParameters;
-    expect(partsOf(short)[0]?.lastRir).toBeUndefined();
-    expect([reachOf(start), reachOf(short)]).toEqual(['past failure', 'to failure']);
-    expect(heldBack(start)).toEqual({ kind: 'straight', sets: 2 });
-    expect(partsOf({ ...start, on: 'every set' } as TechniqueParameters)[0]).toMatchObject({ rir: 0 });
+    expect(techniqueParts(short)[0]?.lastRir).toBeUndefined();
+    expect([failureReach(start), failureReach(short)]).toEqual(['past failure', 'to failure']);
+    expect(holdBack(start)).toEqual({ kind: 'straight', sets: 2 });
+    expect(techniqueParts({ ...start, on: 'every set' } as TechniqueParameters)[0]).toMatchObject({ rir: 0 });
   });
 
   test('lengthened partials: only the stretched half', () => {
-    expect(partsOf(startOf('lengthened partials'))[0]).toMatchObject({ manner: 'long half', sets: 2 });
+    expect(techniqueParts(startOf('lengthened partials'))[0]).toMatchObject({ manner: 'long half', sets: 2 });
   });
 
   test('sectioned reps: 7 full, 7 and 7 halves cost 14 full reps, 21 with 7 slow ones', () => {
     const start = startOf('sectioned reps');
-    expect(partsOf(start)[0]?.sections?.(false, 'long half')).toHaveLength(2);
-    expect(partsOf(start)[0]?.leadRir?.(1, BACK)).toBe(8);
-    expect(partsOf({ ...start, slow: true } as TechniqueParameters)[0]?.leadRir?.(1, BACK)).toBe(15);
+    expect(techniqueParts(start)[0]?.sections?.(false, 'long half')).toHaveLength(2);
+    expect(techniqueParts(start)[0]?.leadRir?.(1, BACK)).toBe(8);
+    expect(techniqueParts({ ...start, slow: true } as TechniqueParameters)[0]?.leadRir?.(1, BACK)).toBe(15);
     // Starting with a half, its seven cost 3.5, and the seven full ones seven: the same 14 in all.
     const turned = { ...start, order: 'short, long, full' } as TechniqueParameters;
-    const [part] = partsOf(turned);
+    const [part] = techniqueParts(turned);
     expect(part?.manner).toBe('short half');
     expect(part?.sections?.(false, 'long half').map(({ manner }) => manner)).toEqual(['long half', 'full']);
     expect(part?.leadRir?.(1, BACK)).toBe(8);
   });
 
   test('strict then loose: strict to failure, then three loose ones at no cost', () => {
-    const [part] = partsOf(startOf('strict then loose'));
+    const [part] = techniqueParts(startOf('strict then loose'));
     expect(part).toMatchObject({ rir: 0 });
     expect(part?.sections?.(false, 'long half')).toEqual([{ manner: 'loose', reps: 3, past: true }]);
   });
 
   test('high-rep finisher: one set in its own range, 17–25 by default, or ten extended to twenty with breaths', () => {
     const start = startOf('high-rep finisher');
-    expect(partsOf(start)[0]?.range).toEqual({ low: 17, high: 25 });
+    expect(techniqueParts(start)[0]?.range).toEqual({ low: 17, high: 25 });
     const own = { ...start, band: { low: 30, high: 50 }, load: 'half of 1RM' } as TechniqueParameters;
-    expect(partsOf(own)[0]).toMatchObject({ range: { low: 30, high: 50 }, ofMax: 0.5 });
-    expect(partsOf(start)[0]?.ofMax).toBeUndefined();
+    expect(techniqueParts(own)[0]).toMatchObject({ range: { low: 30, high: 50 }, ofMax: 0.5 });
+    expect(techniqueParts(start)[0]?.ofMax).toBeUndefined();
     const ten: TechniqueParameters = {
       kind: 'high-rep finisher',
       shape: 'ten to twenty',
@@ -262,7 +264,7 @@ describe('each technique by hand', () => {
   test('rep ladder: up, up and down, or down by steps; the top grows, then the pauses shrink', () => {
     const way = (changes: object) => {
       const made = { ...startOf('rep ladder'), ...changes } as TechniqueParameters;
-      const first = partsOf(made)[0]?.range?.low ?? 0;
+      const first = techniqueParts(made)[0]?.range?.low ?? 0;
       return [first, ...repsOf(minisOf(made, first, 9))];
     };
     expect(way({ top: 4 })).toEqual([1, 2, 3, 4]);
@@ -278,14 +280,18 @@ describe('each technique by hand', () => {
 
   test('for time: the list as written, hard sets as the coach says', () => {
     const start = startOf('for time');
-    expect(partsOf(start)[0]).toMatchObject({ range: { low: 20, high: 20 }, stated: 2 });
+    expect(techniqueParts(start)[0]).toMatchObject({ range: { low: 20, high: 20 }, stated: 2 });
     expect(repsOf(minisOf(start, 20, 2))).toEqual([15, 10]);
     expect(loggedAs(start)).toBe('time');
   });
 
   test('restricted blood flow: 30, 15, 15, 15 at a fifth of the max; met twice, the share rises to 30 % at most', () => {
     const start = { ...startOf('restricted blood flow'), screened: true } as TechniqueParameters;
-    expect(partsOf(start)[0]).toMatchObject({ ofMax: 0.2, asRound: true, range: { low: 30, high: 30 } });
+    expect(techniqueParts(start)[0]).toMatchObject({
+      ofMax: 0.2,
+      asRound: true,
+      range: { low: 30, high: 30 },
+    });
     expect(repsOf(minisOf(start, 30, 0))).toEqual([15, 15, 15]);
     const two = { ...start, longs: 2, shorts: 2, pause: 0 } as TechniqueParameters;
     expect(repsOf(minisOf(two, 30, 0))).toEqual([30, 15, 15]);
@@ -296,13 +302,13 @@ describe('each technique by hand', () => {
   });
 
   test('activation is easy and far from failure', () => {
-    expect(partsOf(startOf('activation'))[0]).toMatchObject({ role: 'easy', rir: 6, ofMax: 0.4 });
+    expect(techniqueParts(startOf('activation'))[0]).toMatchObject({ role: 'easy', rir: 6, ofMax: 0.4 });
   });
 
   test('density: 90 s of rest fall by 10 a session to 70, then the load is earned and the rest starts over', () => {
     const written = { range: slot.range, rest: 90 };
     let now: TechniqueParameters = { ...startOf('density'), least: 70 } as TechniqueParameters;
-    const rest = () => partsOf(now)[0]?.rest?.(90);
+    const rest = () => techniqueParts(now)[0]?.rest?.(90);
     const seen = [rest()];
     for (let session = 0; session < 3; session++) {
       now = nextParameters(now, done(), written);
@@ -359,7 +365,7 @@ describe('every technique', () => {
       fc.property(anyTechnique, fc.integer({ min: -3, max: 30 }), (from, wished) => {
         const made = withSetCount(from, wished);
         const { least, most } = setLimits(made);
-        const total = partsOf(made).reduce((sum, part) => sum + part.sets, 0);
+        const total = techniqueParts(made).reduce((sum, part) => sum + part.sets, 0);
         expect(techniqueSchema(z).safeParse(made).success).toBe(true);
         expect(total).toBe(setCount(made));
         expect(total).toBe(Math.min(most, Math.max(least, wished)));
@@ -370,9 +376,9 @@ describe('every technique', () => {
   test('held back, never goes past failure, and holding back again changes nothing', () => {
     fc.assert(
       fc.property(anyTechnique, (technique) => {
-        const back = heldBack(technique);
-        expect(reachOf(back)).toBe('short of failure');
-        expect(heldBack(back)).toEqual(back);
+        const back = holdBack(technique);
+        expect(failureReach(back)).toBe('short of failure');
+        expect(holdBack(back)).toEqual(back);
         expect(setCount(back)).toBe(setCount(technique));
       }),
     );
@@ -425,15 +431,15 @@ describe('after the last rep: held, then lowered', () => {
   });
 
   test('holding and lowering are past failure and cost the set nothing', () => {
-    expect(reachOf(given)).toBe('past failure');
-    const sections = partsOf(given)[0]?.sections?.(true, 'long half') ?? [];
+    expect(failureReach(given)).toBe('past failure');
+    const sections = techniqueParts(given)[0]?.sections?.(true, 'long half') ?? [];
     expect(sections).toEqual([
       { manner: 'held', reps: 20, past: true },
       { manner: 'lowered', reps: 3, past: true },
     ]);
     expect(sectionsCost(sections)).toBe(0);
     expect(afterReps(sections)).toEqual({ partials: 0, held: 20, lowered: 3 });
-    expect(heldBack(given)).toEqual({ kind: 'straight', sets: 1 });
+    expect(holdBack(given)).toEqual({ kind: 'straight', sets: 1 });
   });
 });
 
@@ -441,9 +447,9 @@ describe('a top set with partials', () => {
   const given = { ...startOf('top + back-offs'), topToFailure: true, topPartials: 3 } as TechniqueParameters;
 
   test('partials after reps left go to failure, after failure past it; held back they are dropped', () => {
-    expect(reachOf(given)).toBe('past failure');
-    expect(reachOf({ ...given, topToFailure: false } as TechniqueParameters)).toBe('to failure');
-    expect(heldBack(given)).toMatchObject({ topToFailure: false, topPartials: 0 });
+    expect(failureReach(given)).toBe('past failure');
+    expect(failureReach({ ...given, topToFailure: false } as TechniqueParameters)).toBe('to failure');
+    expect(holdBack(given)).toMatchObject({ topToFailure: false, topPartials: 0 });
   });
 
   test('full and partial reps together are to be beaten', () => {

@@ -2,14 +2,14 @@ import fc from 'fast-check';
 import { type Block, MOTIONS, ownSet, type Slot } from '../block/block';
 import { LIBRARY } from '../exercises/library';
 import { LOAD_RULES } from '../progression/load-rules/registry';
-import { DELOAD_KINDS, type Deload, type DeloadMeasure, deloadStart } from '../recovery/deload/deload';
+import { DELOAD_KINDS, type Deload, type DeloadMeasure, defaultDeload } from '../recovery/deload/deload';
 import { anyTechnique } from './any-technique';
 import { block, session, slot } from './fixtures';
 
 /** One or two kinds of deload with default parameters. */
 export const anyDeload: fc.Arbitrary<Deload> = fc
   .uniqueArray(fc.constantFrom(...DELOAD_KINDS), { minLength: 1, maxLength: 2 })
-  .map((kinds) => kinds.map((kind): DeloadMeasure => deloadStart(kind)));
+  .map((kinds) => kinds.map((kind): DeloadMeasure => defaultDeload(kind)));
 
 const anySlot = fc.record({
   exercise: fc.constantFrom(...LIBRARY.map(({ id }) => id)),

@@ -8,7 +8,7 @@ import type { SessionNote, Telling } from '../on-the-day/session-note';
 import type { IssuedWeek } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 import { unfold } from '../unfold/unfold';
-import { watchCalls } from '../watch/registry';
+import { dayAlerts } from '../watch/registry';
 import type { Watch } from '../watch/watch';
 import type { WatchCall, WatchName } from '../watch/watch-call';
 import { athlete, type Doing, lookup, performWeek } from './fixtures';
@@ -98,7 +98,7 @@ export function watched(happened: Happened): Watch {
 
 /** The day's calls of one kind. */
 export function called(kind: WatchName, happened: Happened): readonly WatchCall[] {
-  return watchCalls(watched(happened), () => false).filter((call) => call.kind === kind);
+  return dayAlerts(watched(happened), () => false).filter((call) => call.kind === kind);
 }
 
 /** A check-in without problems, except for these fields. */

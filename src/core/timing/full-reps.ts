@@ -19,7 +19,7 @@ const LOWERING = 3;
 type Timed = Pick<SetPlan, 'reps' | 'manner' | 'sections' | 'tempo'>;
 
 /** Seconds of one rep of a set, at its own tempo or the slot's. */
-export function setPerRep(
+export function secondsPerRepOfSet(
   { tempo }: Pick<SetPlan, 'tempo'>,
   slot: Pick<SlotPlan, 'measure' | 'tempo'>,
   conventions: Pick<Conventions, 'secondsPerRep'>,
@@ -28,12 +28,12 @@ export function setPerRep(
 }
 
 /** Seconds of a set with its sections, one side. */
-export function tensionOf(
+export function setTension(
   set: Timed,
   slot: Pick<SlotPlan, 'measure' | 'tempo'>,
   conventions: Pick<Conventions, 'secondsPerRep'>,
 ): number {
-  const perRep = setPerRep(set, slot, conventions);
+  const perRep = secondsPerRepOfSet(set, slot, conventions);
   const of = (manner: Manner, reps: number) => {
     if (manner === 'held') return reps;
     if (manner === 'lowered') return reps * (parseTempo(slot.tempo ?? '')?.lowering ?? LOWERING);

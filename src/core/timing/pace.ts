@@ -45,12 +45,12 @@ export function paceAt(tempo: Tempo, pattern: Pattern, seconds: number): Pace | 
       within -= lasts;
       continue;
     }
-    return { rep, phase, left: Math.ceil(lasts - within), height: heightOf(phase, within / lasts) };
+    return { rep, phase, left: Math.ceil(lasts - within), height: weightHeight(phase, within / lasts) };
   }
   return undefined;
 }
 
-function heightOf(phase: RepPhase, done: number): number {
+function weightHeight(phase: RepPhase, done: number): number {
   switch (phase) {
     case 'lowering':
       return 1 - done;

@@ -1,5 +1,5 @@
 import type { Session, Slot } from '../block/block';
-import { groupsOf, isAcross } from '../block/groups';
+import { groupSlots, isPieceByPiece } from '../block/groups';
 import type { Conventions } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
 import { setCount } from '../techniques/registry';
@@ -16,7 +16,7 @@ export function restBetween(
   exerciseOf: (slot: Slot) => Exercise,
   conventions: Conventions,
 ): number {
-  const group = groupOf(slot, session);
+  const group = slotGroup(slot, session);
   if (group.length < 2) return 0;
   const gaps = Math.max(1, setCount(slot.technique) - 1);
   let seconds = 0;
@@ -29,8 +29,8 @@ export function restBetween(
   return seconds / gaps;
 }
 
-function groupOf(slot: Slot, session: Pick<Session, 'slots'>): readonly Slot[] {
-  return groupsOf(session).find((members) => members.some(({ id }) => id === slot.id)) ?? [];
+function slotGroup(slot: Slot, session: Pick<Session, 'slots'>): readonly Slot[] {
+  return groupSlots(session).find((members) => members.some(({ id }) => id === slot.id)) ?? [];
 }
 
 /**
@@ -38,14 +38,14 @@ function groupOf(slot: Slot, session: Pick<Session, 'slots'>): readonly Slot[] {
  * group alternates piece by piece: their parts, the changes, and the pause after the last exercise instead of its
  * own. Every-minute exercises each have their own minute. Null if the group does not alternate this way.
  */
-export function awayBetween(
+export function secondsBetweenPieces(
   slot: Slot,
   session: Pick<Session, 'slots'>,
   exerciseOf: (slot: Slot) => Exercise,
   conventions: Conventions,
 ): number | null {
-  const group = groupOf(slot, session);
-  if (!isAcross(group)) return null;
+  const group = slotGroup(slot, session);
+  if (!isPieceByPiece(group)) return null;
   const pieces = group.map((one) => ({ id: one.id, ...pieceTime(one, exerciseOf(one), conventions) }));
   const own = pieces.find(({ id }) => id === slot.id);
   const last = pieces.at(-1);

@@ -70,20 +70,21 @@ export function workSeconds(slot: Pick<TimedSlot, 'secondsPerRep' | 'sides' | 's
 }
 
 /** Slots of a group with a set in a round. */
-const membersIn = (group: readonly TimedSlot[], round: number) =>
+const slotsInRound = (group: readonly TimedSlot[], round: number) =>
   group.filter((slot) => roundsOf(slot) >= round);
 
 const roundsIn = (group: readonly TimedSlot[]) => Math.max(...group.map(roundsOf));
 
 /** Rest after a round: that of the last slot with a set in it. */
-const restAfter = (group: readonly TimedSlot[], round: number) => membersIn(group, round).at(-1)?.rest ?? 0;
+const restAfter = (group: readonly TimedSlot[], round: number) =>
+  slotsInRound(group, round).at(-1)?.rest ?? 0;
 
 /** Whether a group alternates piece by piece. */
-const isPieced = (group: readonly TimedSlot[]) =>
+const isDoneByPiece = (group: readonly TimedSlot[]) =>
   group.length > 1 && group.every(({ pauses }) => pauses !== undefined);
 
 /** Rest of a round that alternates piece by piece: changes between slots with a part, and the last one's pause. */
-function restAcross(members: readonly TimedSlot[], change: number): number {
+function pieceByPieceRest(members: readonly TimedSlot[], change: number): number {
   // Every-minute slots each have their own minute, including rests and changes.
   const paced = members.filter(({ clock }) => clock?.ends !== 'by the clock');
   const pieces = Math.max(0, ...paced.map(({ pauses = [] }) => pauses.length + 1));
@@ -97,7 +98,7 @@ function restAcross(members: readonly TimedSlot[], change: number): number {
 }
 
 /** Work of a piece-by-piece group against the clock: until it is done, at most the longest time limit. */
-function workAcross(
+function pieceByPieceWork(
   group: readonly TimedSlot[],
   rest: number,
 ): { readonly least: number; readonly seconds: number } {
@@ -118,10 +119,10 @@ function restIn(group: readonly TimedSlot[], change: number): number {
   const [only, ...others] = group;
   if (only !== undefined && others.length === 0) return only.rest * Math.max(0, rounds - 1);
   let rest = 0;
-  const pieced = isPieced(group);
+  const pieced = isDoneByPiece(group);
   for (let round = 1; round <= rounds; round++) {
-    const here = membersIn(group, round);
-    rest += pieced ? restAcross(here, change) : change * Math.max(0, here.length - 1);
+    const here = slotsInRound(group, round);
+    rest += pieced ? pieceByPieceRest(here, change) : change * Math.max(0, here.length - 1);
     if (round < rounds) rest += restAfter(group, round);
   }
   return rest;
@@ -144,7 +145,7 @@ export function sessionTime(
   const all = groups(slots);
   all.forEach((group, at) => {
     const within = restIn(group, mode === 'strict' ? 0 : conventions.groupChange);
-    const across = isPieced(group) ? workAcross(group, within) : null;
+    const across = isDoneByPiece(group) ? pieceByPieceWork(group, within) : null;
     rest += within;
     workLow += across?.least ?? 0;
     work += across?.seconds ?? 0;

@@ -2,7 +2,7 @@ import type { Slot } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import { EPLEY } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
-import { clockOf, partsOf, tempoOf } from '../techniques/registry';
+import { clockOf, techniqueParts, tempoOf } from '../techniques/registry';
 import { lighterBy } from '../techniques/stamina';
 import { setSeconds } from './session-time';
 import { secondsPerRep } from './tempo';
@@ -12,7 +12,7 @@ const USUAL_RIR = 1;
 
 /** Parts of one set of a slot at the long end of its range: reps of each, and the pauses between. */
 function piecesOf(slot: Slot, conventions: Conventions) {
-  const [part] = partsOf(slot.technique);
+  const [part] = techniqueParts(slot.technique);
   const reps = part?.range?.high ?? slot.range.high;
   const lead = {
     reps,

@@ -1,13 +1,13 @@
 import { exerciseById } from '../exercises/library';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import { untrained } from '../unfold/untrained';
+import { untrainedPlan } from '../unfold/untrained';
 import { slotFigures, timesAYear } from './slot-figures';
 
 /** Figures of a slot in week 1, at 4 s per rep. */
 function figuresOf(exercise: string, changes: Parameters<typeof slot>[2]) {
   const made = block([session('a', 0, [slot('1', exercise, { tempo: '3010', ...changes })])]);
-  const planned = untrained({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan.sessions[0]
-    ?.slots[0];
+  const planned = untrainedPlan({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan
+    .sessions[0]?.slots[0];
   const found = exerciseById(exercise);
   if (planned === undefined || found === undefined) throw new Error('no slot');
   return { planned, figures: slotFigures(planned, found, { secondsPerRep: 3 }) };

@@ -1,7 +1,7 @@
 import type { Conventions } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
-import { tensionOf } from './full-reps';
+import { setTension } from './full-reps';
 
 /** Figures of a planned slot, without optional sets. */
 export interface SlotFigures {
@@ -26,7 +26,7 @@ export function slotFigures(
         (sum, { manner, reps: each }) => sum + (manner === 'held' ? 0 : each),
         set.reps,
       );
-    tension += tensionOf(set, slot, conventions);
+    tension += setTension(set, slot, conventions);
     spine += set.credit * axialLoad;
   }
   return { reps, tension, spine };

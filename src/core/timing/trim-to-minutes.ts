@@ -62,7 +62,7 @@ export function trimToMinutes(
 ): TrimmedSession {
   const planned = input.week.sessions.find(({ sessionId }) => sessionId === session.id);
   const start = linesOf(session, planned, input);
-  const length = lengthOf(session, start, input);
+  const length = sessionSeconds(session, start, input);
   const before = planned?.seconds.high ?? 0;
   const limit = minutes * 60;
   let lines = start;
@@ -94,7 +94,7 @@ export function trimToMinutes(
     before,
     after,
     fits: after <= limit,
-    belowFloor: MUSCLES.filter((muscle) => isBelow(muscle, leftOf(muscle, lines, start, input), input)),
+    belowFloor: MUSCLES.filter((muscle) => isBelow(muscle, setsLeft(muscle, lines, start, input), input)),
   };
 }
 
@@ -108,7 +108,7 @@ function linesOf(session: Session, planned: SessionPlan | undefined, input: FitI
 }
 
 /** Computes the session's seconds with these slots, at the long end; unchanged slots are timed once. */
-function lengthOf(
+function sessionSeconds(
   session: Session,
   start: readonly Line[],
   input: FitInput,
@@ -141,7 +141,7 @@ function perSet(muscle: Muscle, { exercise, planned }: Line, { block }: FitInput
 }
 
 /** Weekly sets of a muscle after what was cut. */
-function leftOf(muscle: Muscle, lines: readonly Line[], start: readonly Line[], input: FitInput): number {
+function setsLeft(muscle: Muscle, lines: readonly Line[], start: readonly Line[], input: FitInput): number {
   return lines.reduce((sum, line, at) => {
     const gone = setCount((start[at] as Line).written.technique) - setCount(line.written.technique);
     return sum - gone * perSet(muscle, line, input);
@@ -149,7 +149,7 @@ function leftOf(muscle: Muscle, lines: readonly Line[], start: readonly Line[], 
 }
 
 /** What a muscle must keep: its minimum, or maintenance if maintained. */
-function leastOf(muscle: Muscle, { week }: FitInput): number {
+function leastSets(muscle: Muscle, { week }: FitInput): number {
   const { goal, landmarks } = week.muscles[muscle];
   return goal === 'hold' ? landmarks.hold : landmarks.floor;
 }
@@ -157,7 +157,7 @@ function leastOf(muscle: Muscle, { week }: FitInput): number {
 /** Whether these weekly sets bring a growing muscle from its minimum to below it. */
 function isBelow(muscle: Muscle, left: number, input: FitInput): boolean {
   const { goal, measured } = input.week.muscles[muscle];
-  const least = leastOf(muscle, input);
+  const least = leastSets(muscle, input);
   return goal !== 'hold' && isAtLeast(measured, least) && !isAtLeast(left, least);
 }
 
@@ -168,12 +168,12 @@ function dropSet(
   input: FitInput,
   keeps: 'floors kept' | 'half kept' | 'anything',
 ): readonly Line[] | null {
-  const left = new Map(MUSCLES.map((muscle) => [muscle, leftOf(muscle, lines, start, input)]));
+  const left = new Map(MUSCLES.map((muscle) => [muscle, setsLeft(muscle, lines, start, input)]));
   const spare = (line: Line) =>
     Math.min(
       ...credits(line.exercise)
         .filter(([, share]) => share === 1)
-        .map(([muscle]) => (left.get(muscle) ?? 0) - leastOf(muscle, input)),
+        .map(([muscle]) => (left.get(muscle) ?? 0) - leastSets(muscle, input)),
       Number.POSITIVE_INFINITY,
     );
   const order = lines.map((line, at) => ({ line, at, spare: spare(line) })).sort((a, b) => b.spare - a.spare);
@@ -205,7 +205,7 @@ function pairUp(lines: readonly Line[], length: (lines: readonly Line[]) => numb
   let best: { readonly lines: readonly Line[]; readonly seconds: number } | null = null;
   for (let at = 1; at < lines.length; at++) {
     const [first, second] = [lines[at - 1] as Line, lines[at] as Line];
-    if (!maySuit(first, second) || lines[at + 1]?.written.joined) continue;
+    if (!canPair(first, second) || lines[at + 1]?.written.joined) continue;
     const joined = lines.map((line, k) =>
       k === at
         ? {
@@ -222,7 +222,7 @@ function pairUp(lines: readonly Line[], length: (lines: readonly Line[]) => numb
 }
 
 /** Whether two slots may become a superset: both single, isolation work, without a clearly shared muscle. */
-function maySuit(first: Line, second: Line): boolean {
+function canPair(first: Line, second: Line): boolean {
   if (first.written.joined || second.written.joined) return false;
   if (first.exercise.kind !== 'isolation' || second.exercise.kind !== 'isolation') return false;
   return credits(first.exercise).every(

@@ -1,7 +1,7 @@
 import type { Answer } from '../calls/registry';
 import type { LoggedSet, Workout } from '../log/log';
 import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
-import { pageStateOf, type TrainingChanges, withChanges } from './changes';
+import { pageState, type TrainingChanges, withChanges } from './changes';
 import type { Training } from './training';
 
 const written = block([session('a', 0, [slot('1', 'leg-press')])]);
@@ -48,7 +48,7 @@ const set = (id: string, at: string, changes: Partial<LoggedSet> = {}): LoggedSe
 });
 
 test('a page says which version it has', () => {
-  expect(pageStateOf(training)).toEqual({
+  expect(pageState(training)).toEqual({
     revision: 4,
     athleteRevision: 2,
     exercises: 0,

@@ -53,7 +53,7 @@ export function issuedKey({
   return `${id}/${version}${closedAt === undefined ? '' : '/closed'}`;
 }
 
-export function pageStateOf(training: Training): PageState {
+export function pageState(training: Training): PageState {
   return {
     revision: training.revision,
     athleteRevision: training.athleteRevision,
@@ -83,8 +83,8 @@ export function withChanges(training: Training, changes: TrainingChanges): Train
   const sets = merged(training.log.sets, changes.sets, ({ id }) => id).filter(({ workoutId }) =>
     ids.has(workoutId),
   );
-  const soreness = reportsWith(training.log.soreness, changes.soreness);
-  const answers = answersWith(training.answers, changes.answers);
+  const soreness = addReports(training.log.soreness, changes.soreness);
+  const answers = addAnswers(training.answers, changes.answers);
   const { totals } = changes;
   // An undone answer is in none of the changes; only the count shows it.
   if (workouts.length !== totals.workouts || sets.length !== totals.sets || answers.length !== totals.answers)
@@ -95,7 +95,7 @@ export function withChanges(training: Training, changes: TrainingChanges): Train
     athlete: changes.athlete?.athlete ?? training.athlete,
     athleteRevision: changes.athlete?.revision ?? training.athleteRevision,
     ownExercises: changes.ownExercises ?? training.ownExercises,
-    issued: alikeOr(training.issued, issued),
+    issued: keepIfEqual(training.issued, issued),
     log:
       changes.workouts.length + changes.sets.length + changes.soreness.length === 0 && gone.length === 0
         ? training.log
@@ -116,7 +116,7 @@ function merged<T>(list: readonly T[], newer: readonly T[], keyOf: (item: T) => 
 }
 
 /** An item given again moves to the end. */
-function answersWith(known: readonly Answer[], newer: readonly Answer[]): readonly Answer[] {
+function addAnswers(known: readonly Answer[], newer: readonly Answer[]): readonly Answer[] {
   if (newer.length === 0) return known;
   return merged(
     known.filter(({ id }) => !newer.some((answer) => answer.id === id)),
@@ -126,7 +126,7 @@ function answersWith(known: readonly Answer[], newer: readonly Answer[]): readon
 }
 
 /** The latest report on a muscle of a workout counts. */
-function reportsWith(
+function addReports(
   reports: readonly SorenessReport[],
   newer: readonly SorenessReport[],
 ): readonly SorenessReport[] {
@@ -134,6 +134,6 @@ function reportsWith(
 }
 
 /** The old list if the new one has the same items, so that memoised results stay valid. */
-function alikeOr<T>(list: readonly T[], next: readonly T[]): readonly T[] {
+function keepIfEqual<T>(list: readonly T[], next: readonly T[]): readonly T[] {
   return list.length === next.length && list.every((one, at) => one === next[at]) ? list : next;
 }

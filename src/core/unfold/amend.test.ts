@@ -1,7 +1,7 @@
 import type { Block } from '../block/block';
-import { weeksWith } from '../block/session-week';
+import { withSessionWeek } from '../block/session-week';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
-import { amendWeek } from './amend';
+import { applyOverrides } from './amend';
 import type { UnfoldInput } from './input';
 import { freezeWeek } from './issue';
 import { unfold } from './unfold';
@@ -14,11 +14,11 @@ const THREE = block([
 const person = athlete();
 
 /** An override of a session for one week. */
-function own(of: Block, id: string, week: number, change: Parameters<typeof weeksWith>[2]): Block {
+function own(of: Block, id: string, week: number, change: Parameters<typeof withSessionWeek>[2]): Block {
   return {
     ...of,
     sessions: of.sessions.map((one) =>
-      one.id === id ? { ...one, weeks: weeksWith(one.weeks, week, change) } : one,
+      one.id === id ? { ...one, weeks: withSessionWeek(one.weeks, week, change) } : one,
     ),
   };
 }
@@ -82,9 +82,9 @@ test('a slot merged into another session is trained there, once, and continues f
 
 test('a session moved in the running week keeps its sets as sent, under a new version', () => {
   const input = issued(own(THREE, 'wed', 1, {}), ['mon']);
-  expect(amendWeek(input, 1, THREE)).toBeNull();
+  expect(applyOverrides(input, 1, THREE)).toBeNull();
   const moved = { ...input, block: own(THREE, 'wed', 1, { day: 3 }) };
-  const amended = amendWeek(moved, 1, THREE);
+  const amended = applyOverrides(moved, 1, THREE);
   expect(amended?.version).toBe(1);
   expect(amended?.plan.sessions.map(({ sessionId, day }) => [sessionId, day])).toEqual([
     ['mon', 0],
@@ -95,7 +95,7 @@ test('a session moved in the running week keeps its sets as sent, under a new ve
     week?.plan.sessions.find(({ sessionId }) => sessionId === 'wed')?.slots;
   expect(slots(amended)).toBe(input.issued[0]?.plan.sessions[1]?.slots);
   // Moved back, it is as before.
-  const back = amendWeek(
+  const back = applyOverrides(
     { ...moved, block: THREE, issued: amended === null ? [] : [amended] },
     1,
     moved.block,
@@ -112,7 +112,7 @@ test('later changes of the block for all weeks are not sent with it', () => {
       one.id === 'mon' ? { ...one, slots: [slot('other', 'hack-squat')] } : one,
     ),
   };
-  const amended = amendWeek({ ...input, block: other }, 1, THREE);
+  const amended = applyOverrides({ ...input, block: other }, 1, THREE);
   expect(amended?.plan.sessions[0]).toEqual(input.issued[0]?.plan.sessions[0]);
   expect(amended?.plan.sessions[1]?.day).toBe(3);
 });
@@ -120,14 +120,14 @@ test('later changes of the block for all weeks are not sent with it', () => {
 test('a started session stays where and as it was, whatever the week now says', () => {
   const input = issued(THREE, ['mon']);
   const gone = own(own(THREE, 'mon', 1, { left: true }), 'wed', 1, { takes: ['press'] });
-  const amended = amendWeek({ ...input, block: gone }, 1, THREE);
+  const amended = applyOverrides({ ...input, block: gone }, 1, THREE);
   expect(amended).toBeNull();
 });
 
 test('merging in a running week moves the slots with their facts; a finished week is left alone', () => {
   const input = issued(THREE, []);
   const merged = own(own(THREE, 'mon', 1, { left: true }), 'wed', 1, { takes: ['press'] });
-  const amended = amendWeek({ ...input, block: merged }, 1, THREE);
+  const amended = applyOverrides({ ...input, block: merged }, 1, THREE);
   expect(
     amended?.plan.sessions.map(({ sessionId, slots }) => [sessionId, slots.map(({ slotId }) => slotId)]),
   ).toEqual([
@@ -136,7 +136,7 @@ test('merging in a running week moves the slots with their facts; a finished wee
   ]);
   expect(Object.keys(amended?.exercises ?? {})).toContain('leg-press');
   const done = issued(THREE, ['mon', 'wed', 'fri']);
-  expect(amendWeek({ ...done, block: merged }, 1, THREE)).toBeNull();
+  expect(applyOverrides({ ...done, block: merged }, 1, THREE)).toBeNull();
 });
 
 test('a closed week is done: slots not trained in it keep their last time', () => {

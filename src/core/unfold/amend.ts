@@ -1,6 +1,6 @@
 import { isEqual } from 'es-toolkit';
 import type { Block, Session } from '../block/block';
-import { ownWeek } from '../block/sessions-in-week';
+import { sessionWeek } from '../block/sessions-in-week';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import type { IssuedWeek, WeekState } from '../plan/week-state';
@@ -20,7 +20,7 @@ export function weekChanges(before: Block, after: Block, week: number): Readonly
   for (const session of after.sessions) {
     const was = before.sessions.find(({ id }) => id === session.id);
     if (was === undefined) continue;
-    const [old, now] = [ownWeek(was, week), ownWeek(session, week)];
+    const [old, now] = [sessionWeek(was, week), sessionWeek(session, week)];
     const work = (own: typeof now) => [own?.place ?? null, own?.left ?? false, own?.takes ?? []];
     const isWork = !isEqual(work(old), work(now)) || slotsDiffer(was, session, week);
     if (isWork) changes.set(session.id, 'work');
@@ -51,7 +51,7 @@ function slotsDiffer(was: Session, now: Session, week: number): boolean {
  * @param before the block without them
  * @returns null if nothing changes
  */
-export function amendWeek(input: UnfoldInput, week: number, before: Block): IssuedWeek | null {
+export function applyOverrides(input: UnfoldInput, week: number, before: Block): IssuedWeek | null {
   const changes = weekChanges(before, input.block, week);
   if (changes.size === 0) return null;
   const state = unfold(input).weeks.find(({ plan }) => plan.week === week);

@@ -1,5 +1,5 @@
 import type { Athlete } from '../athlete/athlete';
-import { check } from '../findings/registry';
+import { runChecks } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import { athlete, block, HALL, HALL_PLACE, lookup, performWeek, session, slot } from '../testing/fixtures';
 import { comparePlans, isUnchanged } from './compare';
@@ -18,7 +18,7 @@ function outlook(who: Athlete) {
     log: EMPTY_LOG,
     answers: [],
   });
-  return { blockPlan, findings: check({ block: legs, athlete: who, blockPlan, exercises: lookup }) };
+  return { blockPlan, findings: runChecks({ block: legs, athlete: who, blockPlan, exercises: lookup }) };
 }
 
 test('equal inputs have no differences', () => {

@@ -1,10 +1,10 @@
 import { type PerMuscle, perMuscle } from '../anatomy/muscle';
 import type { Athlete, Phase } from '../athlete/athlete';
 import { type Block, type Session, sessionsInOrder } from '../block/block';
-import { type Answered, answeredBy } from '../calls/answered';
+import { type Answered, latestAnswers } from '../calls/answered';
 import type { Conventions } from '../conventions/conventions';
 import { NearConventions, type OwnConventions } from '../conventions/own-conventions';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import { currentSets } from '../log/current-sets';
 import type { Log, Workout } from '../log/log';
 import type { Soreness } from '../log/soreness';
@@ -14,7 +14,7 @@ import type { CheckIn } from '../recovery/check-in';
 import { sorenessIn } from '../recovery/soreness';
 import { type LandmarkTrace, landmarksFor } from '../volume/landmarks';
 import type { UnfoldInput } from './input';
-import { type Planner, plannerOf } from './planner';
+import { createPlanner, type Planner } from './planner';
 import { type SlotFacts, sessionFacts } from './slot-facts';
 
 /** The inputs of unfold with look-up tables: none of it changes from week to week. */
@@ -40,7 +40,7 @@ export interface Context {
 
 const NO_CHECK_INS: readonly CheckIn[] = [];
 
-export function contextOf(input: UnfoldInput, memo: Memo): Context {
+export function unfoldContext(input: UnfoldInput, memo: Memo): Context {
   const { block, athlete, log } = input;
   const near = memo.call(
     'conventions',
@@ -51,11 +51,11 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
   const conventions = near.whole;
   const planner = memo.call(
     'planner',
-    plannerOf,
+    createPlanner,
     athlete,
     input.exercises,
     near,
-    memo.call('curve', curveOf, athlete.effort),
+    memo.call('curve', chosenCurve, athlete.effort),
     block.time,
     block.lowSets,
     block.rangeBinds,
@@ -78,7 +78,7 @@ export function contextOf(input: UnfoldInput, memo: Memo): Context {
     ),
     issued,
     isIssued: (week) => issued.has(week),
-    answered: memo.call('answered', answeredBy, input.answers),
+    answered: memo.call('answered', latestAnswers, input.answers),
     performed: memo.call('performed', performedIn, log.workouts, log.sets),
     soreness: memo.call('soreness', sorenessOf, log.soreness, log.workouts, input.issued, planner.exercises),
     checkIns: input.checkIns ?? NO_CHECK_INS,

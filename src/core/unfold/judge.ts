@@ -2,7 +2,7 @@ import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { primeMovers } from '../exercises/exercise';
 import { valueIn } from '../loading/weight';
 import type { Soreness } from '../log/soreness';
-import { rescueOf } from '../on-the-day/session-note';
+import { dayEasing } from '../on-the-day/session-note';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import type { Performed } from '../plan/week-state';
@@ -36,7 +36,7 @@ export function observe(
   { planner, before, soreness: reported }: Judging,
 ): readonly Observation[] {
   // A session made easier on the day was never planned that way: it says nothing about performance.
-  if (!performed.workout.finished || rescueOf(performed.workout.notes) !== null) return [];
+  if (!performed.workout.finished || dayEasing(performed.workout.notes) !== null) return [];
   const sets = new Map<Muscle, JudgedSet[]>();
   const starts = new Map<Muscle, StartSets[]>();
   for (const slot of session.slots) {

@@ -1,8 +1,8 @@
 import type { Block } from '../block/block';
-import { check } from '../findings/registry';
+import { runChecks } from '../findings/registry';
 import { loadShift } from '../progression/load-shift';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import { untrained } from './untrained';
+import { untrainedPlan } from './untrained';
 
 const who = athlete({
   bestSets: { 'leg-extension': { load: { value: 60, unit: 'kg' }, reps: 10, rir: 2, date: null } },
@@ -15,7 +15,7 @@ function made(loadShifts: Block['loadShifts']): Block {
   });
   return block([session('a', 0, [one])], { weeks: 4, rir: { first: 2, last: 2 }, loadShifts });
 }
-const planOf = (of: Block) => untrained({ block: of, athlete: who, exercises: lookup });
+const planOf = (of: Block) => untrainedPlan({ block: of, athlete: who, exercises: lookup });
 const firstSets = (shifts: Block['loadShifts']) =>
   planOf(made(shifts))
     .weeks.slice(0, 4)
@@ -43,7 +43,7 @@ test('from that week on every load is ten per cent lower at the same reps, easie
     expect(is?.predictedRir).toBeGreaterThan((was?.predictedRir ?? 0) + 1);
   }
   const of = made([{ week: 3, percent: -10 }]);
-  const findings = check({ block: of, athlete: who, blockPlan: planOf(of), exercises: lookup });
+  const findings = runChecks({ block: of, athlete: who, blockPlan: planOf(of), exercises: lookup });
   expect(findings.some(({ detail }) => detail.rule === 'stale load')).toBe(false);
 });
 
@@ -51,6 +51,6 @@ test('an eighth more is out of reach, and reported', () => {
   const of = made([{ week: 2, percent: 12.5 }]);
   const [, second] = firstSets([{ week: 2, percent: 12.5 }]);
   expect(second?.predictedRir).toBeLessThan(1);
-  const findings = check({ block: of, athlete: who, blockPlan: planOf(of), exercises: lookup });
+  const findings = runChecks({ block: of, athlete: who, blockPlan: planOf(of), exercises: lookup });
   expect(findings.some(({ detail }) => detail.rule === 'out of reach')).toBe(true);
 });

@@ -1,5 +1,5 @@
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import { untrained } from './untrained';
+import { untrainedPlan } from './untrained';
 
 /**
  * One-rep max behind a leg press in a block from 2 November, with a best set of 50 × 10 @2 (e1RM 70) of this date.
@@ -9,7 +9,7 @@ function maxOf(date: string | null) {
     bestSets: { 'leg-press': { load: { value: 50, unit: 'kg' }, reps: 10, rir: 2, date } },
   });
   const made = block([session('a', 0, [slot('1', 'leg-press')])]);
-  const { weeks } = untrained({ block: made, athlete: person, exercises: lookup });
+  const { weeks } = untrainedPlan({ block: made, athlete: person, exercises: lookup });
   const planned = weeks[0]?.plan.sessions[0]?.slots[0];
   const load = planned?.why.load;
   return [

@@ -1,5 +1,5 @@
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import { untrained } from './untrained';
+import { untrainedPlan } from './untrained';
 
 /** A leg press of 8-12 in a block of four weeks, the last two in a cut. */
 function weeksOf(phaseRanges: boolean) {
@@ -10,7 +10,7 @@ function weeksOf(phaseRanges: boolean) {
     ],
   });
   const made = block([session('a', 0, [slot('1', 'leg-press', { rest: 150 })])], { weeks: 4, phaseRanges });
-  return untrained({ block: made, athlete: who, exercises: lookup }).weeks.map(
+  return untrainedPlan({ block: made, athlete: who, exercises: lookup }).weeks.map(
     ({ plan }) => plan.sessions[0]?.slots[0],
   );
 }

@@ -3,15 +3,15 @@ import type { Session, WeekOverride } from '../block/block';
 import type { Memo } from '../memo';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
-import { rangeIn } from '../progression/phase-range';
+import { rangeInPhase } from '../progression/phase-range';
 import { keptSlots } from '../recovery/deload/kept-slots';
 import type { Lightening } from '../recovery/deload/lightening';
-import { behindGate, type Gate, gatesOf, isLowSets, pastFailureLimit } from '../techniques/gates';
-import { heldBack } from '../techniques/registry';
+import { type Gate, isLowVolumePlan, pastFailureLimit, sessionGates, withinGate } from '../techniques/gates';
+import { holdBack } from '../techniques/registry';
 import { planBuilding } from './plan-slot/building';
 import { easeSlot } from './plan-slot/ease';
-import { lastWeekAgain } from './plan-slot/last-week-again';
-import { NO_ORDERS, pinnedSet, type SlotOrders, slotTarget } from './plan-slot/target';
+import { repeatLastWeek } from './plan-slot/last-week-again';
+import { NO_ORDERS, orderedFirstSet, type SlotOrders, slotTarget } from './plan-slot/target';
 import { type Planner, slotExercise } from './planner';
 import { sessionFigures } from './session-figures';
 import { isHeld, type SlotFacts } from './slot-facts';
@@ -64,12 +64,12 @@ export function planSession(
 /** A slot's facts with its range as the phase changes it. */
 function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked, memo: Memo): SlotFacts {
   if (rangePhase === null || isHeld(facts.exercise)) return facts;
-  return memo.call('facts in phase', movedIn, facts, rangePhase);
+  return memo.call('facts in phase', hasMovedRange, facts, rangePhase);
 }
 
-function movedIn(facts: SlotFacts, rangePhase: Phase): SlotFacts {
+function hasMovedRange(facts: SlotFacts, rangePhase: Phase): SlotFacts {
   const { range } = facts.slot;
-  const moved = rangeIn(range, rangePhase, facts.conventions);
+  const moved = rangeInPhase(range, rangePhase, facts.conventions);
   return moved === range
     ? facts
     : { ...facts, slot: { ...facts.slot, range: moved }, movedFrom: { range, phase: rangePhase } };
@@ -83,7 +83,7 @@ function rangeChanges({ slot, movedFrom, exercise, conventions }: SlotFacts, ask
   const { rangePhase, rangePhaseBefore } = asked;
   if (rangePhase === rangePhaseBefore || rangePhase === null || rangePhaseBefore === null) return false;
   const written = movedFrom?.range ?? slot.range;
-  const before = rangeIn(written, rangePhaseBefore, conventions);
+  const before = rangeInPhase(written, rangePhaseBefore, conventions);
   return !isHeld(exercise) && (before.low !== slot.range.low || before.high !== slot.range.high);
 }
 
@@ -91,9 +91,9 @@ const NO_LAST: SlotHistory['last'] = new Map();
 
 function gatesIn(planner: Planner, session: Session, asked: WeekAsked): ReadonlyMap<string, Gate> {
   const { athlete, conventions, lowSets } = planner;
-  const low = lowSets && isLowSets(session, conventions);
+  const low = lowSets && isLowVolumePlan(session, conventions);
   const limit = low ? session.slots.length : pastFailureLimit(athlete, asked, conventions);
-  return gatesOf(session, (slot) => slotExercise(planner, slot), asked.recoversPoorly ? null : limit);
+  return sessionGates(session, (slot) => slotExercise(planner, slot), asked.recoversPoorly ? null : limit);
 }
 
 function buildingSlot(
@@ -106,9 +106,9 @@ function buildingSlot(
   asked: WeekAsked,
 ): SlotPlan {
   const history = rangeChanges(facts, asked) ? { ...known, last: NO_LAST } : known;
-  const gated = gate === null ? history.technique : behindGate(history.technique, gate);
-  const technique = orders.recovers ? heldBack(gated) : gated;
-  const override = overrideIn(facts.slot.weeks, asked.week);
+  const gated = gate === null ? history.technique : withinGate(history.technique, gate);
+  const technique = orders.recovers ? holdBack(gated) : gated;
+  const override = weekOverride(facts.slot.weeks, asked.week);
   const base = slotTarget(planner, facts, history, asked, orders, technique);
   const own = override?.sets ?? null;
   const target = {
@@ -118,7 +118,7 @@ function buildingSlot(
       : { sets: own, whySets: { code: 'sets/override', sets: own, proposed: base.sets } as const }),
     gate,
     override,
-    pinned: pinnedSet(facts, history, orders.firstSet, { sessionId, week: asked.week, rir: base.rir }),
+    pinned: orderedFirstSet(facts, history, orders.firstSet, { sessionId, week: asked.week, rir: base.rir }),
   };
   const planned = planBuilding(facts, history, target);
   if (!orders.recovers) return planned;
@@ -138,13 +138,13 @@ function deloadSlot(
   lightening: Lightening,
   kept: boolean,
 ): SlotPlan {
-  const gated = gate === null ? history.technique : behindGate(history.technique, gate);
-  const target = { ...slotTarget(planner, facts, history, asked, orders, heldBack(gated)), gate };
-  const again = lastWeekAgain(facts, history, planBuilding(facts, history, target));
+  const gated = gate === null ? history.technique : withinGate(history.technique, gate);
+  const target = { ...slotTarget(planner, facts, history, asked, orders, holdBack(gated)), gate };
+  const again = repeatLastWeek(facts, history, planBuilding(facts, history, target));
   return easeSlot(facts, again, { ...lightening, week: 'deload', kept }, target);
 }
 
 /** A slot's overrides in a week. */
-function overrideIn(weeks: readonly WeekOverride[], week: number): WeekOverride | null {
+function weekOverride(weeks: readonly WeekOverride[], week: number): WeekOverride | null {
   return weeks.length === 0 ? null : (weeks.find((one) => one.week === week) ?? null);
 }

@@ -3,7 +3,14 @@ import { type Athlete, phaseOn } from '../athlete/athlete';
 import { type Block, type Session, weekStart } from '../block/block';
 import { sessionsInWeek } from '../block/sessions-in-week';
 import { addDays, daysBetween, type LocalDate } from '../calendar';
-import { addedSets, deloadsEarly, type FirstSet, lastRecover, type Order, recovers } from '../calls/order';
+import {
+  addedSets,
+  type FirstSet,
+  isEarlyDeload,
+  isRecovering,
+  lastRecoveryWeek,
+  type Order,
+} from '../calls/order';
 import { primeMovers } from '../exercises/exercise';
 import { haveSameFields } from '../memo';
 import type { Reason } from '../plan/reason';
@@ -12,10 +19,10 @@ import type { WeekPlan } from '../plan/week';
 import { loadShift } from '../progression/load-shift';
 import { projectedGain } from '../progression/projected-gain';
 import { rampRir } from '../progression/rir-ramp';
-import { latestCheckIn, signsOf } from '../recovery/check-in';
-import { DEFAULT_DELOAD, lighteningOf } from '../recovery/deload/deload';
+import { fatigueSigns, latestCheckIn } from '../recovery/check-in';
+import { combinedLightening, DEFAULT_DELOAD } from '../recovery/deload/deload';
 import { keptDays } from '../recovery/deload/kept-days';
-import { signsSum } from '../recovery/signs';
+import { fatigueScore } from '../recovery/signs';
 import { setCount } from '../techniques/registry';
 import type { Context } from './context';
 import { planSession } from './plan-session';
@@ -35,7 +42,7 @@ const USUAL_DELOAD = [DEFAULT_DELOAD];
 export function planWeek(context: Context, so: SoFar, week: number, orders: readonly Order[]): WeekPlan {
   const { block, athlete, planner, memo } = context;
   const built = so.weeks.reduce((sum, { plan }) => sum + (plan.kind === 'building' ? 1 : 0), 0);
-  const isEarly = block.earlyDeloads.includes(week) || deloadsEarly(orders, week);
+  const isEarly = block.earlyDeloads.includes(week) || isEarlyDeload(orders, week);
   const kind = isEarly || built >= block.weeks ? 'deload' : 'building';
   const own = memo.part(week);
   const startDate = startOf(context, week);
@@ -43,7 +50,7 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
   // What this block's deload reduces; for an early one the usual reduction if none is planned.
   const lightening =
     kind === 'deload'
-      ? memo.call('lightening', lighteningOf, block.deload ?? USUAL_DELOAD, planner.conventions)
+      ? memo.call('lightening', combinedLightening, block.deload ?? USUAL_DELOAD, planner.conventions)
       : null;
   const ramp = {
     rir: block.rir,
@@ -57,11 +64,11 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
     phase,
     rangePhase: block.phaseRanges ? phase : null,
     rangePhaseBefore: block.phaseRanges ? phaseOn(athlete, startOf(context, Math.max(1, week - 1))) : null,
-    gains: gainsOf(context),
+    gains: passGains(context),
     ramp: own.same('ramp', ramp, haveSameFields),
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),
     shift: own.same('shift', shift, haveSameFields),
-    recoversPoorly: recoversPoorly(context, so, startDate),
+    recoversPoorly: hasHighFatigue(context, so, startDate),
     lightening,
   };
   const sessions = planSessions(context, so, own.same('asked', asked, haveSameFields), orders);
@@ -98,17 +105,17 @@ function startIn(startDate: LocalDate, cycleDays: number, pauses: Block['pauses'
  * Whether the fatigue score is high in the week before a week starts, or in it. A check-in this week does not affect
  * weeks after the next.
  */
-function recoversPoorly({ checkIns, planner, block }: Context, so: SoFar, startDate: LocalDate): boolean {
+function hasHighFatigue({ checkIns, planner, block }: Context, so: SoFar, startDate: LocalDate): boolean {
   if (checkIns.length === 0) return false;
   const end = addDays(startDate, block.cycleDays - 1);
   const latest = latestCheckIn(checkIns, end);
   if (latest === undefined || daysBetween(latest.date, startDate) > DAYS_A_WEEK) return false;
-  const signs = signsOf(checkIns, so.observations, latest.date) ?? {};
-  return signsSum(signs, false, planner.conventions).sum >= planner.conventions.signsHoldBack;
+  const signs = fatigueSigns(checkIns, so.observations, latest.date) ?? {};
+  return fatigueScore(signs, false, planner.conventions).sum >= planner.conventions.signsHoldBack;
 }
 
 /** Expected gain in each pass of the block's cycle. */
-function gainsOf({ block, athlete, planner, memo }: Context): readonly number[] {
+function passGains({ block, athlete, planner, memo }: Context): readonly number[] {
   const { weeks, startDate, cycleDays, pauses } = block;
   return memo.call('gains', gainsIn, planner, athlete, weeks, startDate, cycleDays, pauses);
 }
@@ -252,7 +259,7 @@ function ordersFor(
   for (const [slotId, { exercise }] of factsIn(context, session, week)) {
     const movers = primeMovers(exercise);
     const failed = failedBefore(so, orders, movers, building);
-    const muscle = failed?.muscle ?? movers.find((one) => recovers(orders, [one], week, isFirst));
+    const muscle = failed?.muscle ?? movers.find((one) => isRecovering(orders, [one], week, isFirst));
     found[slotId] = {
       added: addedSets(orders, slotId, building),
       firstSet:
@@ -260,7 +267,7 @@ function ordersFor(
           (order): order is FirstSet =>
             order.kind === 'first set' && order.slotId === slotId && order.week === week,
         ) ?? null,
-      recovers: recovers(orders, movers, week, isFirst),
+      recovers: isRecovering(orders, movers, week, isFirst),
       failed,
       before: muscle === undefined ? 0 : setsBefore(facts, slotId, muscle, orders, building),
     };
@@ -298,10 +305,10 @@ function setsBefore(
 function failedBefore(
   { weeks }: SoFar,
   orders: readonly Order[],
-  muscles: Parameters<typeof lastRecover>[1],
+  muscles: Parameters<typeof lastRecoveryWeek>[1],
   week: number,
 ): Failed | null {
-  const recover = lastRecover(orders, muscles, week);
+  const recover = lastRecoveryWeek(orders, muscles, week);
   if (recover === null) return null;
   const failed = weeks.find(({ plan }) => plan.week === recover.week - 1);
   if (failed === undefined) return null;

@@ -28,7 +28,7 @@ export interface Planner {
   readonly startDate: LocalDate;
 }
 
-export function plannerOf(
+export function createPlanner(
   athlete: Athlete,
   exercises: ExerciseLookup,
   near: NearConventions,

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { type Block, ownSet, type Slot } from '../block/block';
 import { catalogueWith } from '../exercises/catalogue';
-import { check } from '../findings/registry';
+import { runChecks } from '../findings/registry';
 import { anyBlock } from '../testing/any-block';
 import { athlete, block, HALL, HALL_PLACE, lookup, session, slot } from '../testing/fixtures';
-import { untrained } from './untrained';
+import { untrainedPlan } from './untrained';
 
 const catalogue = catalogueWith([]);
 
 function run(made: Block, person = athlete()) {
-  return untrained({ block: made, athlete: person, exercises: catalogue.find });
+  return untrainedPlan({ block: made, athlete: person, exercises: catalogue.find });
 }
 
 function planned(changes: Partial<Slot>, settings: Partial<Block> = {}, person = athlete()) {
@@ -34,7 +34,7 @@ describe('the range binds every set', () => {
     expect(of.reps).toEqual([12, 11, 10, 9, 8, 7]);
     const made = block([session('a', 0, [slot('1', 'leg-press', { rest: 150, technique: straight(6) })])]);
     const said = (one: Block) =>
-      check({ block: one, athlete: athlete(), blockPlan: run(one), exercises: lookup }).filter(
+      runChecks({ block: one, athlete: athlete(), blockPlan: run(one), exercises: lookup }).filter(
         ({ detail }) => detail.rule === 'below range',
       );
     expect(said(made)[0]?.detail).toMatchObject({ set: 6, reps: 7, low: 8, high: 12 });
@@ -119,7 +119,7 @@ test('no set of random blocks leaves its range without a finding that names it, 
     fc.property(anyBlock, (made) => {
       const blockPlan = run(made);
       const short = new Set(
-        check({ block: made, athlete: athlete(), blockPlan, exercises: catalogue.find }).flatMap(
+        runChecks({ block: made, athlete: athlete(), blockPlan, exercises: catalogue.find }).flatMap(
           ({ detail, subject }) => (detail.rule === 'below range' ? [subject.slotId] : []),
         ),
       );

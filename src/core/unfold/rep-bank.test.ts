@@ -1,7 +1,7 @@
 import { EMPTY_LOG } from '../log/log';
 import type { SetPlan } from '../plan/set';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
-import { banked } from './plan-slot/bank';
+import { rebankedSets } from './plan-slot/bank';
 import { unfold } from './unfold';
 
 const base = {
@@ -29,15 +29,15 @@ const set = (at: number, reps: number, predictedRir: number): SetPlan => ({
 test('one more in the set with most room, the earlier of two equal ones', () => {
   // Possible: 11, 9.5, 8. Last time 10, 9, 7: room 1, 0.5 and 1.
   const sets = [set(1, 11, 0), set(2, 9, 0.5), set(3, 8, 0)];
-  const asked = banked(sets, [10, 9, 7]);
+  const asked = rebankedSets(sets, [10, 9, 7]);
   expect(asked.map(({ reps }) => reps)).toEqual([11, 9, 7]);
   expect(asked.map(({ predictedRir }) => predictedRir)).toEqual([0, 0.5, 1]);
   // With slightly more room in the last set it is the last.
-  expect(banked(sets, [10, 9, 6]).map(({ reps }) => reps)).toEqual([10, 9, 7]);
+  expect(rebankedSets(sets, [10, 9, 6]).map(({ reps }) => reps)).toEqual([10, 9, 7]);
 });
 
 test('a newly added set is planned as laid out', () => {
-  expect(banked([set(1, 11, 0), set(2, 9, 0.5)], [10]).map(({ reps }) => reps)).toEqual([11, 9]);
+  expect(rebankedSets([set(1, 11, 0), set(2, 9, 0.5)], [10]).map(({ reps }) => reps)).toEqual([11, 9]);
 });
 
 /** Five sets of as many as possible, done so in week 1; the plan of week 2. */

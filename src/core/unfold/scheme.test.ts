@@ -1,6 +1,6 @@
 import { startOf } from '../techniques/registry';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
-import { schemeOf } from './scheme';
+import { schemeFigures } from './scheme';
 
 const strict = { time: 'strict' } as const;
 
@@ -10,8 +10,14 @@ test('three straight sets against one round of rest-pause: counted sets, reps, s
   const of = block([session('a', 0, [other, straight])], strict);
   const input = { block: of, athlete: athlete(), exercises: lookup };
   // 3 x 10 reps of 2 s, and 150 s after the first two.
-  expect(schemeOf(input, straight)).toEqual({ hard: 3, sets: 3, reps: 30, tension: 60, seconds: 60 + 300 });
-  const pause = schemeOf(input, { ...straight, technique: startOf('rest-pause') });
+  expect(schemeFigures(input, straight)).toEqual({
+    hard: 3,
+    sets: 3,
+    reps: 30,
+    tension: 60,
+    seconds: 60 + 300,
+  });
+  const pause = schemeFigures(input, { ...straight, technique: startOf('rest-pause') });
   // Ten to failure, then four and four after 20 s each: 1 + 0.25 + 0.25.
   expect(pause).toEqual({ hard: 1.5, sets: 3, reps: 18, tension: 36, seconds: 36 + 40 });
 });
@@ -24,6 +30,6 @@ test('a slot of a group or after a break is compared alone; one that is not in t
     ...input,
     block: block([session('a', 0, [{ ...joined, joined: false, breakBefore: 0 }])], strict),
   };
-  expect(schemeOf(input, joined)).toEqual(schemeOf(alone, joined));
-  expect(schemeOf(input, slot('x', 'leg-press'))).toBeUndefined();
+  expect(schemeFigures(input, joined)).toEqual(schemeFigures(alone, joined));
+  expect(schemeFigures(input, slot('x', 'leg-press'))).toBeUndefined();
 });

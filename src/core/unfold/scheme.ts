@@ -2,10 +2,10 @@ import type { Athlete } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
 import { conventionsOf } from '../conventions/own-conventions';
 import type { ExerciseLookup } from '../exercises/lookup';
-import { creditIn } from '../plan/working-sets';
+import { totalCredit } from '../plan/working-sets';
 import { slotFigures } from '../timing/slot-figures';
 import { exerciseAt } from './planner';
-import { untrained } from './untrained';
+import { untrainedPlan } from './untrained';
 
 /** Figures of a set scheme in its first week, done alone. */
 export interface SchemeFigures {
@@ -22,7 +22,7 @@ export interface SchemeFigures {
 }
 
 /** Figures of a slot with these settings, planned by itself: for comparing two schemes. */
-export function schemeOf(
+export function schemeFigures(
   {
     block,
     athlete,
@@ -34,7 +34,7 @@ export function schemeOf(
   if (home === undefined) return undefined;
   const session = { ...home, optional: false, slots: [{ ...slot, joined: false, breakBefore: 0 }] };
   const alone: Block = { ...block, time: 'strict', sessions: [session] };
-  const [week] = untrained({ block: alone, athlete, exercises }).weeks;
+  const [week] = untrainedPlan({ block: alone, athlete, exercises }).weeks;
   const planned = week?.plan.sessions[0];
   const [only] = planned?.slots ?? [];
   if (planned === undefined || only === undefined) return undefined;
@@ -45,7 +45,7 @@ export function schemeOf(
   );
   const { length } = only.sets.filter(({ optional }) => !optional);
   return {
-    hard: creditIn(only.sets),
+    hard: totalCredit(only.sets),
     sets: length,
     reps: figures.reps,
     tension: figures.tension,

@@ -8,8 +8,8 @@ import { Memo } from '../memo';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
 import { workingSets } from '../plan/working-sets';
-import { clockOf, partsOf } from '../techniques/registry';
-import { setPerRep, tensionOf } from '../timing/full-reps';
+import { clockOf, techniqueParts } from '../techniques/registry';
+import { secondsPerRepOfSet, setTension } from '../timing/full-reps';
 import { sessionTime, type TimedSlot, workSeconds } from '../timing/session-time';
 import { secondsPerRep } from '../timing/tempo';
 import { hundredths } from '../units';
@@ -166,16 +166,16 @@ function repSpans(
   conventions: Conventions,
 ): { low: number; high: number }[] {
   const easy = written === undefined || slot.why.sets.code === 'sets/easy';
-  const parts = easy ? [] : partsOf(slot.technique);
+  const parts = easy ? [] : techniqueParts(slot.technique);
   return slot.sets.map((set) => {
     const part = parts.find(({ role }) => role === set.role);
     if (written === undefined || part === undefined || set.piece > 1 || set.sections.length > 0) {
-      const reps = tensionOf(set, slot, conventions) / perRep;
+      const reps = setTension(set, slot, conventions) / perRep;
       return { low: reps, high: reps };
     }
     const { low, high } = part.range ?? slot.range ?? written.range;
     const more = part.range === undefined ? part.repOffset : 0;
-    const pace = set.tempo === undefined ? 1 : setPerRep(set, slot, conventions) / perRep;
+    const pace = set.tempo === undefined ? 1 : secondsPerRepOfSet(set, slot, conventions) / perRep;
     return { low: (low + more) * pace, high: (high + more) * pace };
   });
 }

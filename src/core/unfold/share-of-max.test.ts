@@ -1,6 +1,6 @@
 import type { Slot } from '../block/block';
 import { athlete, block, HALL, HALL_PLACE, lookup, session, slot } from '../testing/fixtures';
-import { untrained } from './untrained';
+import { untrainedPlan } from './untrained';
 
 /** A single set of a leg extension (50 × 10 @2: 70 kg) in its weeks, at RIR 3 throughout. */
 function firstSets(ofMax: Slot['ofMax'], changes: Partial<Slot> = {}) {
@@ -19,7 +19,7 @@ function firstSets(ofMax: Slot['ofMax'], changes: Partial<Slot> = {}) {
       rir: { first: 3, last: 3 },
     },
   );
-  return untrained({ block: made, athlete: who, exercises: lookup }).weeks.map(
+  return untrainedPlan({ block: made, athlete: who, exercises: lookup }).weeks.map(
     ({ plan }) => plan.sessions[0]?.slots[0],
   );
 }

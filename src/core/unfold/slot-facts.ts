@@ -14,9 +14,9 @@ import { valueIn, type Weight } from '../loading/weight';
 import type { Memo } from '../memo';
 import type { StrengthSource } from '../plan/reason';
 import { roundHalfUp } from '../rounding';
-import { partsOf } from '../techniques/registry';
+import { techniqueParts } from '../techniques/registry';
 import { easierHalf, type Half } from '../techniques/technique';
-import { awayBetween, restBetween } from '../timing/rest-between';
+import { restBetween, secondsBetweenPieces } from '../timing/rest-between';
 import { exerciseAt, type Planner, slotExercise } from './planner';
 
 /** A strength estimate and the set behind it. */
@@ -89,7 +89,7 @@ export function sessionFacts(
     session.slots.map((slot) => {
       const conventions = planner.near.ofExercise(exerciseOf(slot));
       const between = restBetween(slot, session, exerciseOf, conventions);
-      const away = awayBetween(slot, session, exerciseOf, conventions);
+      const away = secondsBetweenPieces(slot, session, exerciseOf, conventions);
       return [
         slot.id,
         memo.part(slot.id).call('facts', slotFacts, planner, session.place, slot, between, away),
@@ -134,7 +134,7 @@ function slotFacts(
 /** The half of the range a slot uses, if not the whole. */
 function halfOf({ motion, technique }: Slot): Half | null {
   if (motion === 'long half' || motion === 'short half') return motion;
-  const manner = partsOf(technique)[0]?.manner;
+  const manner = techniqueParts(technique)[0]?.manner;
   return manner === 'long half' || manner === 'short half' ? manner : null;
 }
 

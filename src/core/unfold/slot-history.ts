@@ -11,12 +11,12 @@ import { RULES } from '../progression/load-rules/registry';
 import type { LastTime } from '../progression/load-rules/rule';
 import { isAtLeast } from '../rounding';
 import {
-  hasNext,
+  hasOwnProgress,
   isEarned,
   measuresStrength,
   nextParameters,
-  progressOf,
   type TechniqueParameters,
+  techniqueProgress,
   withSetCount,
 } from '../techniques/registry';
 import { afterReps, type Done, type Role, sectionsCost } from '../techniques/technique';
@@ -86,7 +86,7 @@ export function strengthAt(
   const weeksAhead = ahead * pass;
   return {
     source: best.source,
-    ...passedOver(best, isLater ? first : second),
+    ...otherExposure(best, isLater ? first : second),
     measured: best.oneRepMax,
     oneRepMax: best.oneRepMax * growth,
     weeksAhead,
@@ -96,7 +96,7 @@ export function strengthAt(
 }
 
 /** The other exposure considered: weaker, or stronger but further from failure. */
-function passedOver(best: StrengthEstimate, other: StrengthEstimate | undefined): Pick<Strength, 'over'> {
+function otherExposure(best: StrengthEstimate, other: StrengthEstimate | undefined): Pick<Strength, 'over'> {
   if (other === undefined || other.source.kind !== 'logged') return {};
   const { week, load, reps, rir } = other.source;
   return { over: { week, load, reps, rir, why: other.oneRepMax > best.oneRepMax ? 'easier' : 'weaker' } };
@@ -176,7 +176,7 @@ function plannedSets({ sets }: SlotPlan): readonly DoneSet[] {
  * The history after a building week: what was logged, and what was planned if nothing was. Strength comes from the
  * first logged set; the technique advances a step.
  */
-export function takeWeek(
+export function historyAfterWeek(
   facts: SlotFacts,
   history: SlotHistory,
   planned: SlotPlan,
@@ -270,7 +270,7 @@ function techniqueAfter(
   done: readonly DoneSet[],
   { met, running }: Pick<LastTime, 'met' | 'running'>,
 ): Pick<SlotHistory, 'technique' | 'earned'> {
-  if (progressOf(technique) !== 'earned' && !hasNext(technique)) return { technique, earned };
+  if (techniqueProgress(technique) !== 'earned' && !hasOwnProgress(technique)) return { technique, earned };
   const summary = {
     first: done[0]?.reps ?? 0,
     total: done.reduce((sum, one) => sum + one.total, 0),
@@ -281,7 +281,7 @@ function techniqueAfter(
     ...closingOf(done),
   };
   const isClean = done.every(({ unclean }) => !unclean);
-  const goesOn = isClean && hasNext(technique) && sameTechnique(technique, planned.technique);
+  const goesOn = isClean && hasOwnProgress(technique) && sameTechnique(technique, planned.technique);
   return {
     earned: isClean && isEarned(technique, summary, slot),
     technique: goesOn ? nextParameters(technique, summary, slot) : technique,
@@ -321,12 +321,12 @@ function loggedStrength(
   return {
     week,
     source: { kind: 'logged', week, ...done },
-    oneRepMax: capped(facts, history, logged, oneRepMax),
+    oneRepMax: cappedStrength(facts, history, logged, oneRepMax),
   };
 }
 
 /** The strength shown by an unclean set: never more than was known before. */
-function capped(
+function cappedStrength(
   { start }: SlotFacts,
   { exposures }: SlotHistory,
   { more }: LoggedSet,

@@ -1,18 +1,18 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Session } from '../block/block';
-import { hasOwn } from '../block/sessions-in-week';
+import { hasOverrides } from '../block/sessions-in-week';
 import type { Identities } from '../calls/answered';
 import { withObservations } from '../calls/answered';
 import type { Proposal } from '../calls/registry';
 import type { Memo } from '../memo';
-import { rescueOf } from '../on-the-day/session-note';
+import { dayEasing } from '../on-the-day/session-note';
 import type { SessionPlan } from '../plan/session';
 import type { Performed, WeekState } from '../plan/week-state';
 import type { Observation } from '../recovery/observation';
 import type { Context } from './context';
 import { type DoneBefore, doneIn, observe } from './judge';
 import type { SlotFacts } from './slot-facts';
-import { beginHistory, type SlotHistory, takeWeek } from './slot-history';
+import { beginHistory, historyAfterWeek, type SlotHistory } from './slot-history';
 
 /** Results of a session's slots, by slot id. */
 export type SessionHistory = ReadonlyMap<string, SlotHistory>;
@@ -60,7 +60,7 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
   const { memo, sessions, facts } = context;
   if (state.plan.kind === 'deload') return so.histories;
   const { week } = state.plan;
-  const plansOf = homesOf(sessions, state);
+  const plansOf = slotSessions(sessions, state);
   return new Map(
     sessions.map((session, at) => {
       // In a finished week a session that was not trained gives nothing to continue from.
@@ -71,20 +71,20 @@ export function historiesAfter(context: Context, so: SoFar, state: WeekState): S
       const slots = facts.get(session.id) as ReadonlyMap<string, SlotFacts>;
       const before = so.histories.get(session.id) as SessionHistory;
       const own = memo.part(week).part(session.id);
-      return [session.id, own.call('take', takeSession, own, slots, before, week, ...trained)];
+      return [session.id, own.call('take', historiesAfterSession, own, slots, before, week, ...trained)];
     }),
   );
 }
 
 /** Where a session's slots are in a week: in a planned week in their own session, in a sent one perhaps elsewhere. */
-function homesOf(
+function slotSessions(
   sessions: readonly Session[],
   { plan, issued }: WeekState,
 ): (session: Session, at: number) => readonly SessionPlan[] {
   const isAsWritten =
     issued === null &&
     plan.sessions.length === sessions.length &&
-    !sessions.some((session) => hasOwn(session, plan.week));
+    !sessions.some((session) => hasOverrides(session, plan.week));
   if (isAsWritten) return (_, at) => [plan.sessions[at] as SessionPlan];
   const homes = new Map<string, SessionPlan>();
   for (const session of plan.sessions) for (const { slotId } of session.slots) homes.set(slotId, session);
@@ -98,7 +98,7 @@ function homesOf(
   ];
 }
 
-function takeSession(
+function historiesAfterSession(
   memo: Memo,
   facts: ReadonlyMap<string, SlotFacts>,
   history: SessionHistory,
@@ -108,7 +108,7 @@ function takeSession(
   const next = new Map(history);
   for (const { plan, performed } of trainedOf(pairs)) {
     // A day made easier does not change last time, like a deload.
-    if (performed !== null && rescueOf(performed.workout.notes) !== null) continue;
+    if (performed !== null && dayEasing(performed.workout.notes) !== null) continue;
     for (const planned of plan.slots) {
       const slot = facts.get(planned.slotId);
       const before = history.get(planned.slotId);
@@ -116,7 +116,7 @@ function takeSession(
       if (slot.exercise.id !== planned.exerciseId || planned.why.sets.code === 'sets/easy') continue;
       next.set(
         planned.slotId,
-        memo.part(planned.slotId).call('take', takeWeek, slot, before, planned, performed, week),
+        memo.part(planned.slotId).call('take', historyAfterWeek, slot, before, planned, performed, week),
       );
     }
   }

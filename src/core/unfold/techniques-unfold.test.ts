@@ -4,7 +4,7 @@ import { decodeBlock, encodeBlock } from '../block/block-codec';
 import { exerciseById } from '../exercises/library';
 import { EMPTY_LOG } from '../log/log';
 import type { SlotPlan } from '../plan/slot';
-import { insideOf, reachOf, startOf, type TechniqueParameters } from '../techniques/registry';
+import { failureReach, innerTechnique, startOf, type TechniqueParameters } from '../techniques/registry';
 import { anyPrescription } from '../testing/any-prescription';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from './unfold';
@@ -166,7 +166,7 @@ describe('technique limits', () => {
     ]);
     const past = (person: typeof who) =>
       ladderOf(four, person).weeks[0]?.plan.sessions[0]?.slots.filter(
-        ({ technique }) => reachOf(technique) === 'past failure',
+        ({ technique }) => failureReach(technique) === 'past failure',
       ).length;
     expect(past(athlete({ level: 'novice', trainingSince: '2026-10-01' }))).toBe(0);
     expect(past(athlete({ level: 'novice', trainingSince: '2026-08-01' }))).toBe(1);
@@ -179,7 +179,7 @@ describe('technique limits', () => {
   test('none goes past failure in a deload', () => {
     const deload = weeksOf(startOf('partials after failure')).at(-1);
     expect(deload?.sets.every(({ sections }) => sections.length === 0)).toBe(true);
-    expect(reachOf(deload?.technique as TechniqueParameters)).toBe('short of failure');
+    expect(failureReach(deload?.technique as TechniqueParameters)).toBe('short of failure');
   });
 });
 
@@ -204,7 +204,7 @@ describe('properties', () => {
             for (const planned of one.slots) {
               const exercise = exerciseById(planned.exerciseId);
               const safe = exercise?.failableAlone || written.get(planned.slotId)?.safety !== '';
-              const reach = reachOf(planned.technique);
+              const reach = failureReach(planned.technique);
               if (!safe && !(exercise?.canSetDown && reach === 'to failure')) {
                 expect(reach).toBe('short of failure');
                 const own = written.get(planned.slotId);
@@ -215,7 +215,7 @@ describe('properties', () => {
               if (!safe)
                 expect(planned.sets.every(({ sections }) => sections.every((part) => !part.past))).toBe(true);
               if (reach === 'past failure') past++;
-              const inside = insideOf(planned.technique);
+              const inside = innerTechnique(planned.technique);
               if (inside.kind === 'restricted blood flow') expect(inside.screened).toBe(true);
             }
             const low = made.lowSets;

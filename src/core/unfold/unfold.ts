@@ -1,15 +1,15 @@
 import type { Block } from '../block/block';
 import { BOUNDS } from '../block/bounds';
-import { standingOrders } from '../calls/answered';
-import { type Order, recovers } from '../calls/order';
-import { type Answer, type Proposal, proposalsOf } from '../calls/registry';
+import { validOrders } from '../calls/answered';
+import { isRecovering, type Order } from '../calls/order';
+import { type Answer, type Proposal, proposeCalls } from '../calls/registry';
 import { EMPTY_LOG } from '../log/log';
 import { Memo } from '../memo';
 import type { BlockPlan } from '../plan/block-plan';
 import type { WeekPlan } from '../plan/week';
 import type { IssuedWeek, Performed, WeekState, WeekStatus } from '../plan/week-state';
 import { deloadWeeks } from '../recovery/deload/deload';
-import { type Context, contextOf } from './context';
+import { type Context, unfoldContext } from './context';
 import { countedWeek } from './counted-week';
 import { ENGINE_VERSION, type UnfoldInput } from './input';
 import { planWeek } from './plan-week';
@@ -23,7 +23,7 @@ import { begin, historiesAfter, judgeWeek, type SoFar } from './so-far';
  * @param memo of earlier calls, for a block that is edited again and again
  */
 export function unfold(input: UnfoldInput, memo: Memo = new Memo(0)): BlockPlan {
-  const context = contextOf(input, memo);
+  const context = unfoldContext(input, memo);
   const { weeks, proposals, observations } = allWeeks(context);
   const current = weeks.find(({ status }) => status !== 'done') ?? weeks.at(-1);
   return { weeks, currentWeek: current?.plan.week ?? 1, proposals, observations };
@@ -62,7 +62,7 @@ export interface PlayedBlock extends Pick<BlockPlan, 'weeks' | 'observations'> {
  * @param answers which of a week's calls are accepted
  * @param train the results of a sent week
  */
-export function playBlock(
+export function simulateBlock(
   input: Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'>,
   memo: Memo,
   answers: (proposal: Proposal) => boolean,
@@ -70,14 +70,14 @@ export function playBlock(
 ): PlayedBlock {
   const given: Answer[] = [];
   const context = (): Context =>
-    contextOf({ ...input, issued: [], log: EMPTY_LOG, answers: [...given] }, memo);
+    unfoldContext({ ...input, issued: [], log: EMPTY_LOG, answers: [...given] }, memo);
   let now = context();
   let so = begin(now);
   const calls: PlayedBlock['calls'][number][] = [];
   const { block } = input;
   for (let week = 1, left = weeksLeft(block, so); left > 0; week++, left = weeksLeft(block, so)) {
     const isIssued = (one: number) => one < week;
-    const orders = standingOrders(now.answered, so.identities, isIssued);
+    const orders = validOrders(now.answered, so.identities, isIssued);
     let plan = planWeek(now, so, week, orders);
     const proposals = callsFor(now, so, plan, orders);
     calls.push({ week, proposals });
@@ -88,7 +88,7 @@ export function playBlock(
         given.push({ id, subject, outcome: 'accepted', proposal, choice: null });
       }
       now = context();
-      plan = planWeek(now, so, week, standingOrders(now.answered, so.identities, isIssued));
+      plan = planWeek(now, so, week, validOrders(now.answered, so.identities, isIssued));
     }
     const { performed, soreness } = train(plan);
     const issued: IssuedWeek = {
@@ -122,7 +122,7 @@ function weeksLeft({ weeks, deload }: Block, so: SoFar): number {
 /** The results including another week. */
 function withWeek(context: Context, so: SoFar, week: number): SoFar {
   const issued = context.issued.get(week) ?? null;
-  const orders = standingOrders(context.answered, so.identities, context.isIssued);
+  const orders = validOrders(context.answered, so.identities, context.isIssued);
   const asked = issued?.plan ?? planWeek(context, so, week, orders);
   const performed = performedOf(context, asked);
   const plan = issued === null ? asked : countedIn(context, issued, performed);
@@ -146,7 +146,7 @@ function callsFor(
   if (next.kind === 'deload' || previous === undefined) return [];
   if (previous.issued === null || previous.performed.size === 0) return [];
   const last = previous.plan;
-  return proposalsOf({
+  return proposeCalls({
     block,
     athlete,
     conventions: planner.conventions,
@@ -165,7 +165,7 @@ function callsFor(
       return undefined;
     },
     orders: answered.given.flatMap((one) => one.orders),
-    recovers: (muscle) => recovers(orders, [muscle], next.week),
+    recovers: (muscle) => isRecovering(orders, [muscle], next.week),
     isAnswered: ({ subject, id }) => answered.bySubject.get(subject)?.id === id,
   });
 }

@@ -4,6 +4,6 @@ import type { UnfoldInput } from './input';
 import { unfold } from './unfold';
 
 /** A block's plan before any of it is sent or trained. */
-export function untrained(input: Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'>): BlockPlan {
+export function untrainedPlan(input: Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'>): BlockPlan {
   return unfold({ ...input, issued: [], log: EMPTY_LOG, answers: [] });
 }

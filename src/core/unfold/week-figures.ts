@@ -4,7 +4,7 @@ import type { Block } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import type { MuscleWeek, WeekPlan } from '../plan/week';
 import { wholeBodyBudget } from '../volume/budget';
-import { goalOf } from '../volume/goal';
+import { muscleGoal } from '../volume/goal';
 import type { LandmarkTrace } from '../volume/landmarks';
 import type { Credited, SessionCredit } from './session-credit';
 
@@ -108,7 +108,7 @@ export function weekFigures(
       const trace = landmarks[muscle];
       const { sets, fractional, direct, frequency, directFrequency, parts } = of(muscle);
       const measured = trace.school === 'fixed dose' ? direct : fractional;
-      const goal = goalOf(block, athlete, muscle);
+      const goal = muscleGoal(block, athlete, muscle);
       return {
         muscle,
         goal,

@@ -1,5 +1,5 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import { isIn, ROLL_UPS, type RollUp } from '../anatomy/roll-up';
+import { isInGroup, ROLL_UPS, type RollUp } from '../anatomy/roll-up';
 import type { Conventions } from '../conventions/conventions';
 import type { WeekPlan } from '../plan/week';
 import { isAtLeast, isAtMost } from '../rounding';
@@ -41,9 +41,12 @@ export function musclesOf(side: Side): readonly Muscle[] {
 }
 
 /** A week's balance between muscle groups. */
-export function balanceOf(week: Pick<WeekPlan, 'muscles'>): Balance {
+export function weeklyBalance(week: Pick<WeekPlan, 'muscles'>): Balance {
   const sum = (rollUp: RollUp) =>
-    MUSCLES.reduce((total, muscle) => total + (isIn(rollUp, muscle) ? week.muscles[muscle].measured : 0), 0);
+    MUSCLES.reduce(
+      (total, muscle) => total + (isInGroup(rollUp, muscle) ? week.muscles[muscle].measured : 0),
+      0,
+    );
   const ratio = (name: Ratio['name'], sides: Ratio['sides'], sets: number, against: number): Ratio => ({
     name,
     sides,

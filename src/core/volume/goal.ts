@@ -8,7 +8,7 @@ export type Goal = (typeof GOALS)[number];
 export type Goals = Readonly<Partial<Record<Muscle, Goal>>>;
 
 /** A muscle's goal: the block's, otherwise the athlete's, otherwise to grow. */
-export function goalOf(
+export function muscleGoal(
   block: { readonly goals: Goals },
   athlete: { readonly goals: Goals },
   muscle: Muscle,

@@ -1,5 +1,5 @@
 import { conventionsWith } from '../conventions/conventions';
-import { heldMost, isFarAboveHold } from './held';
+import { isFarAboveHold, mostWhileMaintained } from './held';
 
 const usual = conventionsWith();
 
@@ -19,7 +19,7 @@ test.each([
 test.each([1, 3, 4, 6, 9])(
   'the most a maintenance of %d allows is not far above it, a tenth of a set more is',
   (hold) => {
-    const most = heldMost(hold, usual);
+    const most = mostWhileMaintained(hold, usual);
     expect(isFarAboveHold(most, hold, usual)).toBe(false);
     expect(isFarAboveHold(most + 0.1, hold, usual)).toBe(true);
   },

@@ -14,6 +14,6 @@ export function isFarAboveHold(sets: number, hold: number, { heldShare, heldSets
 const HAIR = 0.01;
 
 /** Most weekly sets that are not far above maintenance. */
-export function heldMost(hold: number, { heldShare, heldSets }: Held): number {
+export function mostWhileMaintained(hold: number, { heldShare, heldSets }: Held): number {
   return Math.max(hold * (1 + heldShare / 100), hold + heldSets - HAIR);
 }

@@ -6,28 +6,32 @@ import type { Goal } from './goal';
 import type { Landmarks, Mark } from './landmark';
 import type { LandmarkSchool } from './schools';
 
-const marks = (hold: number, floor: number, ceiling: number): Landmarks => ({ hold, floor, ceiling });
+const defaultLandmarks = (hold: number, floor: number, ceiling: number): Landmarks => ({
+  hold,
+  floor,
+  ceiling,
+});
 
 /** Defaults for an intermediate athlete maintaining weight. */
 export const LANDMARKS: PerMuscle<Landmarks> = {
-  chest: marks(4, 8, 18),
-  'front delts': marks(0, 2, 12),
-  'side delts': marks(4, 6, 20),
-  'rear delts': marks(2, 6, 18),
-  lats: marks(4, 8, 20),
-  'upper back': marks(4, 8, 20),
-  traps: marks(0, 4, 16),
-  'spinal erectors': marks(0, 2, 8),
-  biceps: marks(3, 6, 18),
-  triceps: marks(3, 6, 16),
-  forearms: marks(0, 2, 10),
-  abs: marks(0, 4, 16),
-  glutes: marks(2, 4, 14),
-  quads: marks(4, 8, 18),
-  hamstrings: marks(3, 6, 14),
-  adductors: marks(0, 2, 10),
-  abductors: marks(0, 2, 10),
-  calves: marks(4, 6, 16),
+  chest: defaultLandmarks(4, 8, 18),
+  'front delts': defaultLandmarks(0, 2, 12),
+  'side delts': defaultLandmarks(4, 6, 20),
+  'rear delts': defaultLandmarks(2, 6, 18),
+  lats: defaultLandmarks(4, 8, 20),
+  'upper back': defaultLandmarks(4, 8, 20),
+  traps: defaultLandmarks(0, 4, 16),
+  'spinal erectors': defaultLandmarks(0, 2, 8),
+  biceps: defaultLandmarks(3, 6, 18),
+  triceps: defaultLandmarks(3, 6, 16),
+  forearms: defaultLandmarks(0, 2, 10),
+  abs: defaultLandmarks(0, 4, 16),
+  glutes: defaultLandmarks(2, 4, 14),
+  quads: defaultLandmarks(4, 8, 18),
+  hamstrings: defaultLandmarks(3, 6, 14),
+  adductors: defaultLandmarks(0, 2, 10),
+  abductors: defaultLandmarks(0, 2, 10),
+  calves: defaultLandmarks(4, 6, 16),
 };
 
 /** The source of a volume figure: the default, blocks, or the coach, who wins. */

@@ -2,7 +2,7 @@ import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Hardest } from '../exercises/exercise';
 import { type SeenSlot, sessionsOf } from '../findings/cycle';
 import type { CheckInput } from '../findings/finding';
-import { insideOf } from '../techniques/registry';
+import { innerTechnique } from '../techniques/registry';
 
 /** Weekly sets that load a muscle most when stretched, in mid-range, and when short. */
 export type RangeCoverage = Readonly<Record<Hardest, number>>;
@@ -10,7 +10,7 @@ export type RangeCoverage = Readonly<Record<Hardest, number>>;
 /** Where a slot loads its muscles most: in the half it uses or ends with, otherwise where the exercise is hardest. */
 export function loadsMost({ slot, exercise }: Pick<SeenSlot, 'slot' | 'exercise'>): Hardest {
   const ofHalf = ({ manner }: { readonly manner: string }) => manner === 'long half';
-  const isHalf = insideOf(slot.technique).kind === 'lengthened partials';
+  const isHalf = innerTechnique(slot.technique).kind === 'lengthened partials';
   const halves = slot.sets.some((set) => ofHalf(set) || set.sections.some(ofHalf));
   if (slot.motion === 'long half' || isHalf || halves) return 'stretched';
   if (slot.motion === 'short half') return 'shortened';

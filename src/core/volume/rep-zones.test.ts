@@ -4,8 +4,8 @@ import { EMPTY_LOG } from '../log/log';
 import type { Performed } from '../plan/week-state';
 import { athlete, block, lookup, session, slot, TOP } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { untrained } from '../unfold/untrained';
-import { repPicture, zoneOf, zoneShares } from './rep-zones';
+import { untrainedPlan } from '../unfold/untrained';
+import { repZoneShares, zoneOf, zoneShares } from './rep-zones';
 
 test('zones at their bounds', () => {
   const usual = conventionsWith({});
@@ -44,7 +44,7 @@ test('planned sets count by the middle of their range, three of one kind and one
   if (input === undefined) throw new Error('nothing to check');
   const hard = input.week.sessions[0]?.slots.map(({ sets }) => sets.filter((set) => set.hard).length);
   expect(hard?.slice(0, 2)).toEqual([3, 1]);
-  const picture = repPicture(input);
+  const picture = repZoneShares(input);
   expect(picture.zones).toEqual({ strength: 0.75, size: 0, endurance: 0.25 });
   expect(picture.goal).toBe('strength');
   expect(picture.compounds).toBeCloseTo(3 / (4 + (hard?.[2] ?? 0)), 9);
@@ -53,7 +53,7 @@ test('planned sets count by the middle of their range, three of one kind and one
 /** The zones of a week of one slot. */
 function zonesOf(changes: Parameters<typeof slot>[2], performed: ReadonlyMap<string, Performed> = new Map()) {
   const made = block([session('a', 0, [slot('1', 'leg-extension', changes)])]);
-  const { weeks } = untrained({ block: made, athlete: athlete(), exercises: lookup });
+  const { weeks } = untrainedPlan({ block: made, athlete: athlete(), exercises: lookup });
   const [week] = weeks;
   if (week === undefined) throw new Error('no week');
   return zoneShares({ plan: week.plan, performed }, made, conventionsWith());

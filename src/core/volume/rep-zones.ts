@@ -8,7 +8,7 @@ import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
 import type { WeekState } from '../plan/week-state';
 import { roundHalfUp } from '../rounding';
-import { partsOf } from '../techniques/registry';
+import { techniqueParts } from '../techniques/registry';
 
 export const REP_ZONES = ['strength', 'size', 'endurance'] as const;
 export type RepZone = (typeof REP_ZONES)[number];
@@ -61,7 +61,7 @@ function plannedReps(
   { technique, range }: SlotPlan,
   slot: Slot | undefined,
 ): number {
-  const part = partsOf(technique).find((one) => one.role === role);
+  const part = techniqueParts(technique).find((one) => one.role === role);
   if (part?.range !== undefined) return middle(part.range);
   const written = range ?? slot?.range;
   return written === undefined ? reps : middle(written) + (part?.repOffset ?? 0);
@@ -80,7 +80,7 @@ export interface RepPicture {
 }
 
 /** The current week as a whole. */
-export function repPicture(input: CheckInput): RepPicture {
+export function repZoneShares(input: CheckInput): RepPicture {
   const state = input.blockPlan.weeks.find(({ plan }) => plan.week === input.week.week);
   const zones = zoneShares(
     { plan: input.week, performed: state?.performed ?? new Map() },

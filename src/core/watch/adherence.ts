@@ -1,5 +1,5 @@
 import type { Block } from '../block/block';
-import { leftOut } from '../block/sessions-in-week';
+import { skippedSessions } from '../block/sessions-in-week';
 import type { LocalDate } from '../calendar';
 import type { WeekState } from '../plan/week-state';
 import { lastDay } from './watch';
@@ -20,9 +20,9 @@ export interface WeekDone {
 }
 
 /** A sent week, as far as it was done. */
-export function weekDone(block: Block, { plan, performed }: WeekState): WeekDone {
+export function weekAdherence(block: Block, { plan, performed }: WeekState): WeekDone {
   const asked = plan.sessions.filter(({ optional }) => !optional);
-  const gone = leftOut(block, plan.week).filter(
+  const gone = skippedSessions(block, plan.week).filter(
     ({ id, optional }) => !optional && !plan.sessions.some(({ sessionId }) => sessionId === id),
   );
   const sets = asked.map(({ sessionId, slots }) => {
@@ -53,7 +53,11 @@ export function weekDone(block: Block, { plan, performed }: WeekState): WeekDone
 }
 
 /** Sent weeks that are over on a day: done, closed, or past their last day. */
-export function weeksOver(block: Block, weeks: readonly WeekState[], today: LocalDate): readonly WeekState[] {
+export function finishedWeeks(
+  block: Block,
+  weeks: readonly WeekState[],
+  today: LocalDate,
+): readonly WeekState[] {
   return weeks.filter(
     ({ issued, status, plan }) =>
       issued !== null && (status === 'done' || lastDay(plan, block.cycleDays) < today),
@@ -61,7 +65,7 @@ export function weeksOver(block: Block, weeks: readonly WeekState[], today: Loca
 }
 
 /** Sums over weeks. */
-export function summed(weeks: readonly WeekDone[]): Pick<WeekDone, 'sessions' | 'sets'> {
+export function addAdherence(weeks: readonly WeekDone[]): Pick<WeekDone, 'sessions' | 'sets'> {
   const sum = (of: (week: WeekDone) => OfPlanned): OfPlanned => ({
     done: weeks.reduce((total, week) => total + of(week).done, 0),
     planned: weeks.reduce((total, week) => total + of(week).planned, 0),

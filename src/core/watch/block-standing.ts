@@ -1,12 +1,12 @@
 import { addDays, type LocalDate } from '../calendar';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import { rirBias } from '../effort/rir-bias';
-import { check } from '../findings/registry';
-import { latestCheckIn, signsOf } from '../recovery/check-in';
-import { type SignsVerdict, signsSum } from '../recovery/signs';
+import { runChecks } from '../findings/registry';
+import { fatigueSigns, latestCheckIn } from '../recovery/check-in';
+import { fatigueScore, type SignsVerdict } from '../recovery/signs';
 import { nextToIssue } from '../unfold/issue';
-import { type OfPlanned, summed, weekDone, weeksOver } from './adherence';
-import { dueOn, lastDay, lastIssued, type Watch } from './watch';
+import { addAdherence, finishedWeeks, type OfPlanned, weekAdherence } from './adherence';
+import { dueDay, lastDay, lastIssued, type Watch } from './watch';
 
 export const BLOCK_STATES = ['planned', 'running', 'done'] as const;
 export type BlockState = (typeof BLOCK_STATES)[number];
@@ -61,16 +61,16 @@ export interface BlockStanding {
 /** Weeks over which adherence is shown. */
 const WEEKS_SHOWN = 4;
 
-export function blockStanding(watch: Watch): BlockStanding {
+export function blockState(watch: Watch): BlockStanding {
   const { block, blockPlan, checkIns, conventions, today, athlete, exposures } = watch;
   const last = lastIssued(watch);
-  const over = weeksOver(block, blockPlan.weeks, today)
+  const over = finishedWeeks(block, blockPlan.weeks, today)
     .slice(-WEEKS_SHOWN)
-    .map((week) => weekDone(block, week));
-  const of = last === undefined ? null : weekDone(block, last);
+    .map((week) => weekAdherence(block, week));
+  const of = last === undefined ? null : weekAdherence(block, last);
   const latest = latestCheckIn(checkIns, today);
-  const score = signsOf(checkIns, blockPlan.observations, today);
-  const bias = rirBias(exposures, curveOf(athlete.effort), conventions);
+  const score = fatigueSigns(checkIns, blockPlan.observations, today);
+  const bias = rirBias(exposures, chosenCurve(athlete.effort), conventions);
   const isDone = last !== undefined && last === blockPlan.weeks.at(-1) && last.status === 'done';
   return {
     state: last === undefined ? 'planned' : isDone ? 'done' : 'running',
@@ -80,11 +80,11 @@ export function blockStanding(watch: Watch): BlockStanding {
     isDeload: last?.plan.kind === 'deload',
     sessions: of?.sessions ?? { done: 0, planned: 0 },
     sets: of?.sets ?? { done: 0, planned: 0 },
-    adherence: { ...summed(over), weeks: over.length },
+    adherence: { ...addAdherence(over), weeks: over.length },
     signs:
       latest === undefined || score === null
         ? null
-        : { ...signsSum(score, latest.drive === 'eager', conventions), date: latest.date },
+        : { ...fatigueScore(score, latest.drive === 'eager', conventions), date: latest.date },
     bias: bias?.steady === true ? bias.mean : null,
     due: dueIn(watch),
     next: nextOf(watch),
@@ -98,10 +98,10 @@ function dueIn(watch: Watch): BlockStanding['due'] {
   const { plan, performed } = last;
   const left = plan.sessions.filter(
     ({ sessionId, optional, day }) =>
-      !optional && !performed.has(sessionId) && dueOn(plan, day) >= watch.today,
+      !optional && !performed.has(sessionId) && dueDay(plan, day) >= watch.today,
   );
   const [first] = left;
-  return first === undefined ? null : { date: dueOn(plan, first.day), session: first.name };
+  return first === undefined ? null : { date: dueDay(plan, first.day), session: first.name };
 }
 
 function nextOf(watch: Watch): BlockStanding['next'] {
@@ -116,6 +116,6 @@ function nextOf(watch: Watch): BlockStanding['next'] {
     isDeload: plan.kind === 'deload',
     isDue: last?.status === 'done' || ends <= addDays(today, 1),
     calls: blockPlan.proposals.length,
-    findings: check(watch, false).filter(({ severity }) => severity !== 'note').length,
+    findings: runChecks(watch, false).filter(({ severity }) => severity !== 'note').length,
   };
 }

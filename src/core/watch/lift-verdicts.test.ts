@@ -2,7 +2,7 @@ import { conventionsWith } from '../conventions/conventions';
 import type { Exposure } from '../effort/exposure';
 import type { Workout } from '../log/log';
 import { athlete, block, session, slot } from '../testing/fixtures';
-import { leavesAlone, liftVerdicts } from './lift-verdicts';
+import { liftVerdicts, shouldStayUnchanged } from './lift-verdicts';
 
 const ONE = block([session('a', 0, [slot('leg', 'leg-press'), slot('curl', 'seated-leg-curl')])]);
 const on = (date: string, reps: number): Exposure => ({
@@ -36,11 +36,11 @@ test('a rising lift progresses, a flat one has stalled, one with four weeks is t
 test('healthy, progressing and motivated: change nothing; if any fails, nothing is said', () => {
   const rising = judged([8, 8, 8, 9, 9, 10, 10]);
   const calm = { verdicts: rising, signs: false, rating: false };
-  expect(leavesAlone(calm)).toBe(true);
-  expect(leavesAlone({ ...calm, signs: true })).toBe(false);
-  expect(leavesAlone({ ...calm, rating: true })).toBe(false);
-  expect(leavesAlone({ ...calm, verdicts: judged([8, 8, 8, 8, 8, 8, 8]) })).toBe(false);
-  expect(leavesAlone({ ...calm, verdicts: judged([8, 8]) })).toBe(false);
+  expect(shouldStayUnchanged(calm)).toBe(true);
+  expect(shouldStayUnchanged({ ...calm, signs: true })).toBe(false);
+  expect(shouldStayUnchanged({ ...calm, rating: true })).toBe(false);
+  expect(shouldStayUnchanged({ ...calm, verdicts: judged([8, 8, 8, 8, 8, 8, 8]) })).toBe(false);
+  expect(shouldStayUnchanged({ ...calm, verdicts: judged([8, 8]) })).toBe(false);
   const pain = {
     kind: 'pain',
     slotId: 'leg',
@@ -55,5 +55,5 @@ test('healthy, progressing and motivated: change nothing; if any fails, nothing 
     [8, 8, 8, 9, 9, 10, 10],
     [{ id: 'w', week: 1, sessionId: 'a', date: '2026-11-23', finished: true, notes: [pain] }],
   );
-  expect(leavesAlone({ ...calm, verdicts: hurt })).toBe(false);
+  expect(shouldStayUnchanged({ ...calm, verdicts: hurt })).toBe(false);
 });

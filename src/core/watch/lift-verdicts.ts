@@ -1,6 +1,6 @@
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import { type LiftTrend, liftTrend, trendPoints } from '../effort/stall';
-import { toldOf } from '../on-the-day/session-note';
+import { summariseNotes } from '../on-the-day/session-note';
 import type { Watch } from './watch';
 
 /** How a lift of the block develops, with the answers to three questions. */
@@ -16,11 +16,11 @@ export function liftVerdicts(
   watch: Pick<Watch, 'block' | 'athlete' | 'exposures' | 'conventions' | 'today' | 'log'>,
 ): readonly LiftVerdict[] {
   const { block, athlete, exposures, conventions, today, log } = watch;
-  const points = trendPoints(exposures, curveOf(athlete.effort));
+  const points = trendPoints(exposures, chosenCurve(athlete.effort));
   const lifts = [...new Set(block.sessions.flatMap(({ slots }) => slots.map(({ exercise }) => exercise.id)))];
   const pains = new Set(
     log.workouts.flatMap(({ notes }) =>
-      [...toldOf(notes).pains.values()].map(({ exerciseId }) => exerciseId),
+      [...summariseNotes(notes).pains.values()].map(({ exerciseId }) => exerciseId),
     ),
   );
   return lifts.map((exerciseId) => ({
@@ -37,7 +37,7 @@ export function liftVerdicts(
  * Three questions before anything is changed: is the athlete healthy, progressing, and motivated? If all are yes,
  * change nothing.
  */
-export function leavesAlone({
+export function shouldStayUnchanged({
   verdicts,
   signs,
   rating,

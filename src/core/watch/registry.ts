@@ -32,7 +32,7 @@ export const WATCHES = [
 export const WATCH_NAMES: readonly WatchName[] = WATCHES.map(({ kind }) => kind);
 
 /** A block's alerts on a day, without answered ones. */
-export function watchCalls(
+export function dayAlerts(
   watch: Watch,
   isAnswered: (call: Pick<WatchCall, 'subject' | 'id'>) => boolean,
 ): readonly WatchCall[] {

@@ -1,6 +1,6 @@
 import type { LocalDate } from '../calendar';
-import { signsOf } from '../recovery/check-in';
-import { signsSum } from '../recovery/signs';
+import { fatigueSigns } from '../recovery/check-in';
+import { fatigueScore } from '../recovery/signs';
 import type { Watch } from './watch';
 
 /** The fatigue score on a day, from what had been reported and trained until then. */
@@ -12,6 +12,6 @@ export function signsOn(
     blockPlan.weeks.filter(({ plan }) => plan.startDate <= day).map(({ plan }) => plan.week),
   );
   const observations = blockPlan.observations.filter(({ week }) => begun.has(week));
-  const signs = signsOf(checkIns, observations, day);
-  return signs === null ? null : signsSum(signs, false, conventions).sum;
+  const signs = fatigueSigns(checkIns, observations, day);
+  return signs === null ? null : fatigueScore(signs, false, conventions).sum;
 }

@@ -35,7 +35,7 @@ const standingSchema = z.looseObject({
 });
 
 /** Reads a block's stored state. */
-export function decodeBlockStanding(unchecked: unknown): Result<BlockStanding> {
+export function decodeBlockState(unchecked: unknown): Result<BlockStanding> {
   const parsed = standingSchema.safeParse(unchecked);
   return parsed.success ? ok(unchecked as BlockStanding) : malformed(parsed.error);
 }

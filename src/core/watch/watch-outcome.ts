@@ -1,9 +1,9 @@
 import { daysBetween, type LocalDate } from '../calendar';
-import { curveOf } from '../effort/curves';
+import { chosenCurve } from '../effort/curves';
 import { rirBias } from '../effort/rir-bias';
 import { trendPoints } from '../effort/stall';
-import { type PainPlace, toldOf } from '../on-the-day/session-note';
-import { type OfPlanned, weekDone, weeksOver } from './adherence';
+import { type PainPlace, summariseNotes } from '../on-the-day/session-note';
+import { finishedWeeks, type OfPlanned, weekAdherence } from './adherence';
 import { signsOn } from './signs-on';
 import type { Watch } from './watch';
 import type { WatchCall } from './watch-call';
@@ -54,7 +54,7 @@ export function watchOutcome(answer: WatchAnswer, watch: Seen): WatchOutcome | n
   switch (evidence.kind) {
     case 'joint': {
       const hurting = since.filter(({ notes }) =>
-        [...toldOf(notes).pains.values()].some(({ where }) => where === evidence.where),
+        [...summariseNotes(notes).pains.values()].some(({ where }) => where === evidence.where),
       );
       return since.length === 0
         ? null
@@ -72,7 +72,7 @@ export function watchOutcome(answer: WatchAnswer, watch: Seen): WatchOutcome | n
     case 'split':
       return keptSince(call, evidence.session, date, watch);
     case 'readiness': {
-      const told = since.flatMap(({ notes }) => toldOf(notes).readiness ?? []);
+      const told = since.flatMap(({ notes }) => summariseNotes(notes).readiness ?? []);
       const poor = told.filter(({ slept, feels }) => slept === 'poorly' || feels === 'poorly');
       return told.length === 0 ? null : { kind: 'begun poorly', times: poor.length, of: told.length };
     }
@@ -83,7 +83,7 @@ export function watchOutcome(answer: WatchAnswer, watch: Seen): WatchOutcome | n
     case 'effort': {
       const { exposures, athlete, conventions } = watch;
       const later = exposures.filter((exposure) => exposure.date >= date);
-      const bias = rirBias(later, curveOf(athlete.effort), conventions);
+      const bias = rirBias(later, chosenCurve(athlete.effort), conventions);
       return bias === undefined ? null : { kind: 'reports', reps: bias.mean, pairs: bias.pairs };
     }
     case 'block ends':
@@ -107,7 +107,7 @@ function liftSince(
 ): WatchOutcome | null {
   const does = call.options.find(({ id }) => id === optionId)?.does;
   const lift = does?.kind === 'swap' ? does.to : exerciseId;
-  const points = [...(trendPoints(exposures, curveOf(athlete.effort)).get(lift) ?? [])]
+  const points = [...(trendPoints(exposures, chosenCurve(athlete.effort)).get(lift) ?? [])]
     .filter((point) => point.date > date)
     .sort((a, b) => a.date.localeCompare(b.date));
   const [first, ...later] = points;
@@ -123,8 +123,8 @@ function liftSince(
 }
 
 function weekSince(week: number, { block, blockPlan, today }: Seen): WatchOutcome | null {
-  const over = weeksOver(block, blockPlan.weeks, today).find(({ plan }) => plan.week === week);
-  return over === undefined ? null : { kind: 'week', week, sessions: weekDone(block, over).sessions };
+  const over = finishedWeeks(block, blockPlan.weeks, today).find(({ plan }) => plan.week === week);
+  return over === undefined ? null : { kind: 'week', week, sessions: weekAdherence(block, over).sessions };
 }
 
 function keptSince(
@@ -134,8 +134,8 @@ function keptSince(
   { block, blockPlan, today }: Seen,
 ): WatchOutcome | null {
   const id = subject.slice('split/'.length);
-  const weeks = weeksOver(block, blockPlan.weeks, today).filter(({ plan }) => plan.startDate >= date);
-  const missed = weeks.filter((week) => weekDone(block, week).missed.includes(id)).length;
+  const weeks = finishedWeeks(block, blockPlan.weeks, today).filter(({ plan }) => plan.startDate >= date);
+  const missed = weeks.filter((week) => weekAdherence(block, week).missed.includes(id)).length;
   return weeks.length === 0
     ? null
     : { kind: 'kept', session, times: weeks.length - missed, of: weeks.length };

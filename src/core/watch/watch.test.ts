@@ -5,8 +5,8 @@ import type { Telling } from '../on-the-day/session-note';
 import { block, session, slot } from '../testing/fixtures';
 import { called, checkIn, type Happened, watched } from '../testing/watched';
 import { unfold } from '../unfold/unfold';
-import { weekDone } from './adherence';
-import { blockStanding, currentBlock } from './block-standing';
+import { weekAdherence } from './adherence';
+import { blockState, currentBlock } from './block-standing';
 import type { WatchOption } from './watch-call';
 
 /** Upper and lower days alternating, from Monday 2 November 2026. */
@@ -381,14 +381,14 @@ describe('the split', () => {
 
 describe('a block’s state', () => {
   test('planned, running, done; sessions and sets of the sent week; what is due next', () => {
-    expect(blockStanding(watched({ block: FOUR, today: '2026-10-20' }))).toMatchObject({
+    expect(blockState(watched({ block: FOUR, today: '2026-10-20' }))).toMatchObject({
       state: 'planned',
       week: 0,
       weeks: 7,
       next: { week: 1, isDue: false },
     });
     const running = watched({ block: FOUR, today: '2026-11-04', weeks: [['up1', 'low1']] });
-    expect(blockStanding(running)).toMatchObject({
+    expect(blockState(running)).toMatchObject({
       state: 'running',
       week: 1,
       sessions: { done: 2, planned: 4 },
@@ -398,7 +398,7 @@ describe('a block’s state', () => {
       bias: null,
     });
     const done = watched({ block: { ...FOUR, weeks: 1, deload: null }, today: '2026-11-10', weeks: ['all'] });
-    expect(blockStanding(done)).toMatchObject({ state: 'done', due: null, next: null });
+    expect(blockState(done)).toMatchObject({ state: 'done', due: null, next: null });
   });
 
   test('sessions skipped for a week count as planned and not done', () => {
@@ -414,7 +414,7 @@ describe('a block’s state', () => {
     expect(daysOf(watch, 1)).toEqual({ up1: 0, low1: 1, up2: 3 });
     const [week] = watch.blockPlan.weeks;
     if (week === undefined) throw new Error('no week');
-    expect(weekDone(left, week)).toMatchObject({ sessions: { done: 3, planned: 4 }, missed: ['low2'] });
+    expect(weekAdherence(left, week)).toMatchObject({ sessions: { done: 3, planned: 4 }, missed: ['low2'] });
   });
 });
 

@@ -57,12 +57,12 @@ export function lastDay({ startDate }: Pick<WeekPlan, 'startDate'>, cycleDays: n
 }
 
 /** The due day of a session in a week. */
-export function dueOn({ startDate }: Pick<WeekPlan, 'startDate'>, day: number): LocalDate {
+export function dueDay({ startDate }: Pick<WeekPlan, 'startDate'>, day: number): LocalDate {
   return addDays(startDate, day);
 }
 
 /** The input of checks for a given week; undefined if the block cannot be judged. */
-export function checksOf(watch: Watch, week: WeekPlan): CheckInput | undefined {
+export function checkInputForWeek(watch: Watch, week: WeekPlan): CheckInput | undefined {
   const input = checkInput(watch);
   return input === undefined ? undefined : { ...input, week };
 }

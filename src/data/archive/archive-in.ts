@@ -1,12 +1,12 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { chunk, isEqual } from 'es-toolkit';
 import { type Model, type ModelStatic, Op, type Transaction } from 'sequelize';
-import { type Exercise, jsonOf, type Problem, unfold } from '@/core';
+import { type Exercise, type Problem, safeJson, unfold } from '@/core';
 import { encodeBlock } from '@/core/codecs';
 import type { ArchivedAthlete } from '@/formats/archive/athlete-file';
 import { athleteProblems } from '@/formats/archive/athlete-problems';
 import type { AccountFile, TemplateFile } from '@/formats/archive/files';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from '../repositories/calls';
@@ -35,8 +35,8 @@ export class Refused extends Error {
  * Imports an athlete from a file, everything or nothing. Ids stay if they are free; if any is taken, by anybody, the
  * athlete is added under new ids.
  */
-export async function takeInAthlete(asker: Asker, file: ArchivedAthlete, now: Date): Promise<TakenIn> {
-  return inOne(asker, now, async (transaction) => {
+export async function importAthlete(asker: Asker, file: ArchivedAthlete, now: Date): Promise<TakenIn> {
+  return inTransaction(asker, now, async (transaction) => {
     const { athleteId, name, isCopy, blocks } = await athleteWithin(asker, file, now, transaction);
     return { outcome: { status: 'taken in' as const, athleteId, name, isCopy }, blocks };
   });
@@ -55,9 +55,9 @@ type AccountTakenIn =
  * Imports everything from a coach's file beside existing data, or nothing: exercises, templates, athletes with
  * everything. The coach's own name, address, rules and exercise names are not changed.
  */
-export async function takeInAccount(asker: Asker, file: AccountFile, now: Date): Promise<AccountTakenIn> {
-  return inOne(asker, now, async (transaction) => {
-    const { added } = await keepExercises(asker, file.exercises, now, transaction);
+export async function importAccount(asker: Asker, file: AccountFile, now: Date): Promise<AccountTakenIn> {
+  return inTransaction(asker, now, async (transaction) => {
+    const { added } = await storeExercises(asker, file.exercises, now, transaction);
     await addNames(asker, file.exerciseNames ?? {}, transaction);
     for (const template of file.templates) await templateWithin(asker, template, now, transaction);
     const blocks: string[] = [];
@@ -79,7 +79,7 @@ export async function takeInAccount(asker: Asker, file: AccountFile, now: Date):
 }
 
 /** Runs an import in a transaction that may be refused, and updates blocks afterwards. */
-export async function inOne<T>(
+export async function inTransaction<T>(
   asker: Asker,
   now: Date,
   work: (transaction: Transaction) => Promise<{ readonly outcome: T; readonly blocks: readonly string[] }>,
@@ -90,7 +90,7 @@ export async function inOne<T>(
     return outcome;
   } catch (error) {
     if (error instanceof Refused) return { status: 'refused', problems: error.problems };
-    if (isUnfit(error))
+    if (isRejectedValue(error))
       return {
         status: 'refused',
         problems: [{ code: 'malformed', path: '', detail: 'has values that cannot be saved' }],
@@ -111,7 +111,7 @@ async function athleteWithin(
     throw new Refused(problems.map((problem) => ({ ...problem, path: `${path}${problem.path}` })));
   const named = await withExercises(asker, file, now, transaction);
   // An athlete being deleted gives up their place.
-  const leaving = own(asker, { id: named.athlete.id, eraseAt: { [Op.ne]: null } });
+  const leaving = ownRows(asker, { id: named.athlete.id, eraseAt: { [Op.ne]: null } });
   await models().athletes.destroy({ where: leaving, transaction });
   const isCopy = await isTaken(named, transaction);
   const seed = randomUUID();
@@ -130,16 +130,16 @@ async function athleteWithin(
 }
 
 /** Imports exercises of a file. @returns how many were new */
-export async function takeInLibrary(
+export async function importLibrary(
   asker: Asker,
   exercises: readonly Exercise[],
   now: Date,
 ): Promise<number> {
-  return transact(async (transaction) => (await keepExercises(asker, exercises, now, transaction)).added);
+  return transact(async (transaction) => (await storeExercises(asker, exercises, now, transaction)).added);
 }
 
 /** Imports a template of a file, with the custom exercises it uses. */
-export async function takeInTemplate(
+export async function importTemplate(
   asker: Asker,
   template: Omit<TemplateFile, 'format' | 'version'>,
   now: Date,
@@ -153,7 +153,7 @@ async function templateWithin(
   now: Date,
   transaction: Transaction,
 ): Promise<void> {
-  const { names } = await keepExercises(asker, template.exercises, now, transaction);
+  const { names } = await storeExercises(asker, template.exercises, now, transaction);
   const { name, design, prerequisites } = renamed(template, names);
   await models().templates.create(
     {
@@ -161,7 +161,7 @@ async function templateWithin(
       coachId: asker.coachId,
       name,
       document: encodeBlock(design),
-      prerequisites: jsonOf(prerequisites),
+      prerequisites: safeJson(prerequisites),
       createdAt: now,
       shared: false,
     },
@@ -170,7 +170,7 @@ async function templateWithin(
 }
 
 /** Whether the database rejected a value for its column: too long, or out of range. */
-function isUnfit(error: unknown): boolean {
+function isRejectedValue(error: unknown): boolean {
   const code = (error as { parent?: { code?: string } }).parent?.code ?? '';
   return /^ER_(DATA_TOO_LONG|WARN_DATA_OUT_OF_RANGE|TRUNCATED_WRONG_VALUE.*|INVALID_CHARACTER_STRING)$/.test(
     code,
@@ -184,7 +184,7 @@ async function withExercises(
   now: Date,
   transaction: Transaction,
 ): Promise<ArchivedAthlete> {
-  const { names } = await keepExercises(asker, file.exercises, now, transaction);
+  const { names } = await storeExercises(asker, file.exercises, now, transaction);
   return renamed(file, names);
 }
 
@@ -192,7 +192,7 @@ async function withExercises(
  * Stores new exercises. One whose id belongs to another coach, or has other facts here, gets another id.
  * @returns the changed ids, and how many revisions were added
  */
-async function keepExercises(
+async function storeExercises(
   { coachId }: Asker,
   exercises: readonly Exercise[],
   now: Date,
@@ -223,7 +223,7 @@ async function keepExercises(
       id: exercise.id,
       revision: exercise.revision,
       coachId,
-      facts: jsonOf(exercise),
+      facts: safeJson(exercise),
       createdAt: now,
       shared: false,
     })),

@@ -5,9 +5,9 @@ import {
   decodeCheckIn,
   decodeConventions,
   decodeIssued,
-  decodeMore,
   decodePrerequisites,
   decodeProposal,
+  decodeSetNotes,
   decodeWatchCall,
 } from '@/core/codecs';
 import {
@@ -27,13 +27,13 @@ import {
   TEMPLATE_FORMAT,
   type TemplateFile,
 } from '@/formats/archive/files';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { plain } from '../models/plain';
 import type { BlockRow, CallRow, LoggedSetRow, TemplateRow, WorkoutRow } from '../models/rows';
 import { exerciseNames } from '../repositories/exercise-names';
-import { ownExercises, seenBy } from '../repositories/own-exercises';
+import { ownExercises, visibleTo } from '../repositories/own-exercises';
 import { stored } from '../repositories/stored';
 import { athleteFrom } from '../repositories/stored-athlete';
 import { blockFrom, storedEdit } from '../repositories/stored-block';
@@ -66,9 +66,9 @@ export async function accountFile(asker: Asker): Promise<AccountFile> {
       ['createdAt', 'ASC'],
       ['id', 'ASC'],
     ];
-    const designs = await templates.findAll({ where: own(asker), order, transaction });
+    const designs = await templates.findAll({ where: ownRows(asker), order, transaction });
     const people = await athletes.findAll({
-      where: own(asker),
+      where: ownRows(asker),
       attributes: ['id'],
       order: [['id', 'ASC']],
       transaction,
@@ -102,7 +102,7 @@ export async function libraryFile(asker: Asker): Promise<LibraryFile> {
 
 /** One of the coach's templates, with the custom exercises it uses. */
 export async function templateFile(asker: Asker, id: string): Promise<TemplateFile | undefined> {
-  const row = await models().templates.findOne({ where: { [Op.and]: [{ id }, seenBy(asker)] } });
+  const row = await models().templates.findOne({ where: { [Op.and]: [{ id }, visibleTo(asker)] } });
   if (row === null) return undefined;
   const template = templateOf(row.get(), await ownExercises(asker));
   return { format: TEMPLATE_FORMAT, version: 1, ...template };
@@ -126,15 +126,15 @@ async function archivedAthlete(
   transaction: Transaction,
 ): Promise<ArchivedAthlete | undefined> {
   const { athletes, measurements, checkIns, blocks } = models();
-  const row = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
+  const row = await athletes.findOne({ where: ownRows(asker, { id: athleteId }), transaction });
   if (row === null) return undefined;
   const { facts, archivedAt } = row.get();
-  const where = own(asker, { athleteId });
+  const where = ownRows(asker, { athleteId });
   const [measured, said, documents] = [
     await measurements.findAll({ where, order: [['id', 'ASC']], transaction }),
     await checkIns.findAll({ where, order: [['id', 'ASC']], transaction }),
     await blocks.findAll({
-      where: own(asker, { athleteId, deletedAt: null }),
+      where: ownRows(asker, { athleteId, deletedAt: null }),
       order: [['id', 'ASC']],
       transaction,
     }),
@@ -169,16 +169,16 @@ async function archivedAthlete(
 async function archivedBlock(asker: Asker, row: BlockRow, transaction: Transaction): Promise<ArchivedBlock> {
   const { id: blockId, revision, document, createdAt, updatedAt, archivedAt } = row;
   const { revisions, issued, workouts, sets, soreness, ramps, calls } = models();
-  const where = own(asker, { blockId });
+  const where = ownRows(asker, { blockId });
   const steps = await revisions.findAll({ where, order: [['revision', 'ASC']], transaction });
   const weeks = await issued.findAll({
-    where: own(asker, { blockId, recalledAt: null }),
+    where: ownRows(asker, { blockId, recalledAt: null }),
     order: [['week', 'ASC']],
     transaction,
   });
   const standing = weeks.map((week) => week.get().id);
   const done = await workouts.findAll({
-    where: own(asker, { blockId, issuedWeekId: standing }),
+    where: ownRows(asker, { blockId, issuedWeekId: standing }),
     order: [['id', 'ASC']],
     transaction,
   });
@@ -190,7 +190,7 @@ async function archivedBlock(asker: Asker, row: BlockRow, transaction: Transacti
     ],
     transaction,
   });
-  const of = own(asker, { workoutId: done.map((workout) => workout.get().id) });
+  const of = ownRows(asker, { workoutId: done.map((workout) => workout.get().id) });
   const by = <Row extends { readonly workoutId: string }>(rows: readonly Row[]) =>
     groupBy(rows, ({ workoutId }) => workoutId) as Partial<Record<string, Row[]>>;
   const inOrder = { order: [['id', 'ASC']] as [string, string][], transaction };
@@ -279,7 +279,7 @@ function setOf(row: LoggedSetRow): ArchivedWorkout['sets'][number] {
     load: { value: Number(row.loadValue), unit: row.loadUnit },
     reps,
     rir: Number(row.rir),
-    more: row.more === null ? null : stored('a logged set', decodeMore, row.more),
+    more: row.more === null ? null : stored('a logged set', decodeSetNotes, row.more),
     measuresStrength: Boolean(row.measuresStrength),
     at: text(row.doneAt),
     receivedAt: text(row.receivedAt),

@@ -15,7 +15,7 @@ import { keepTemplate, ownTemplates } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
 import { NOW, someCoach } from '../testing/coach';
 import { slot, someWeeks, twoDays } from '../testing/weeks';
-import { takeInAccount, takeInAthlete, takeInLibrary, takeInTemplate } from './archive-in';
+import { importAccount, importAthlete, importLibrary, importTemplate } from './archive-in';
 import { accountFile, athleteFile, libraryFile, templateFile } from './archive-out';
 
 afterAll(closeDatabase);
@@ -87,7 +87,7 @@ test('an athlete with everything is unchanged after export, deletion and import'
   if (!read.ok || read.value.kind !== 'athlete') throw new Error(JSON.stringify(read));
   expect(read.value.file).toEqual(file);
   expect(await eraseAthlete(asker, athlete.id, NOW)).toBe(true);
-  expect(await takeInAthlete(asker, read.value.file, NOW)).toMatchObject({
+  expect(await importAthlete(asker, read.value.file, NOW)).toMatchObject({
     status: 'taken in',
     athleteId: athlete.id,
     isCopy: false,
@@ -102,7 +102,7 @@ test('an athlete with everything is unchanged after export, deletion and import'
 test('an athlete already there is added beside themself with new ids; for another coach their exercises are added too', async () => {
   const { asker, athlete, exercise } = await somebody();
   const file = await fileOf(asker, athlete.id);
-  const beside = await takeInAthlete(asker, file, NOW);
+  const beside = await importAthlete(asker, file, NOW);
   if (beside.status !== 'taken in') throw new Error(JSON.stringify(beside));
   expect(beside).toMatchObject({ isCopy: true, name: `${athlete.name} (copy)` });
   // Their custom exercise is the existing one.
@@ -120,7 +120,7 @@ test('an athlete already there is added beside themself with new ids; for anothe
   expect(copy.blocks[0]?.id).not.toBe(file.blocks[0]?.id);
 
   const other = await someCoach();
-  const there = await takeInAthlete(other, file, NOW);
+  const there = await importAthlete(other, file, NOW);
   if (there.status !== 'taken in') throw new Error(JSON.stringify(there));
   const [theirs] = await ownExercises(other);
   expect(theirs).toEqual({ ...exercise, id: theirs?.id });
@@ -149,9 +149,9 @@ test('a library, a template and a whole account can be exported and imported', a
     expect(readOwnFile(writeOwnFile(one))).toEqual({ ok: true, value: one });
 
   const other = await someCoach();
-  expect(await takeInLibrary(other, library.exercises, NOW)).toBe(1);
+  expect(await importLibrary(other, library.exercises, NOW)).toBe(1);
   // Importing again adds nothing, although its id differs here.
-  await takeInTemplate(other, template, NOW);
+  await importTemplate(other, template, NOW);
   const [theirs] = await ownTemplates(other);
   const back = await templateFile(other, theirs?.id ?? '');
   expect(back?.design.sessions.map(({ slots }) => slots.length)).toEqual(
@@ -168,7 +168,7 @@ test('a whole account is imported into another, all of it or nothing', async () 
   expect(readOwnFile(writeOwnFile({ kind: 'account', file: account }))).toMatchObject({ ok: true });
   const other = await someCoach();
   await renameExercise(other, 'hack-squat', 'machine squat');
-  expect(await takeInAccount(other, account, NOW)).toEqual({
+  expect(await importAccount(other, account, NOW)).toEqual({
     status: 'taken in',
     athletes: 1,
     templates: 1,
@@ -183,7 +183,7 @@ test('a whole account is imported into another, all of it or nothing', async () 
   if (first === undefined) throw new Error('nobody');
   const broken = { ...first, measurements: [...first.measurements, ...first.measurements] };
   const third = await someCoach();
-  expect(await takeInAccount(third, { ...account, athletes: [first, broken] }, NOW)).toMatchObject({
+  expect(await importAccount(third, { ...account, athletes: [first, broken] }, NOW)).toMatchObject({
     status: 'refused',
     problems: [{ path: 'athletes/1/measurements/1' }],
   });
@@ -199,7 +199,7 @@ test('a file with inconsistent parts is refused with the faulty place, and nothi
   const [workout] = block?.workouts ?? [];
   if (block === undefined || workout === undefined) throw new Error('nothing done');
   const refused = async (changed: Partial<typeof block>, path: string) => {
-    const outcome = await takeInAthlete(asker, { ...file, blocks: [{ ...block, ...changed }] }, NOW);
+    const outcome = await importAthlete(asker, { ...file, blocks: [{ ...block, ...changed }] }, NOW);
     expect(outcome).toMatchObject({ status: 'refused' });
     expect(outcome.status === 'refused' && outcome.problems.map((one) => one.path)).toContain(path);
     expect(await models().athletes.count({ where: { id: athlete.id } })).toBe(0);
@@ -208,7 +208,7 @@ test('a file with inconsistent parts is refused with the faulty place, and nothi
   await refused({ workouts: [workout, workout] }, 'blocks/0/workouts/1');
   await refused({ weeks: [...block.weeks, ...block.weeks] }, 'blocks/0/weeks/2');
   await refused({ revision: 0 }, 'blocks/0/steps/0/revision');
-  expect(await takeInAthlete(asker, file, NOW)).toMatchObject({ status: 'taken in' });
+  expect(await importAthlete(asker, file, NOW)).toMatchObject({ status: 'taken in' });
 });
 
 /** The same value with one part removed, doubled or of another kind. */
@@ -258,7 +258,7 @@ test('two thousand mutated files are read or refused with a place, and imported 
     const decoded = decodeOwnFile(changed);
     if (!decoded.ok || decoded.value.kind !== 'athlete') continue;
     const other = await someCoach();
-    const outcome = await takeInAthlete(other, decoded.value.file, NOW);
+    const outcome = await importAthlete(other, decoded.value.file, NOW);
     const people = await models().athletes.count({ where: { coachId: other.coachId } });
     expect([outcome.status, people]).toEqual([outcome.status, outcome.status === 'taken in' ? 1 : 0]);
   }

@@ -3,17 +3,17 @@ import type { PastSet } from '@/formats/log-import/past-blocks';
 import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import {
-  calendarBy,
+  calendarByLink,
   calendarLinks,
   endCalendarLinks,
   makeCalendarLink,
 } from '../repositories/calendar-links';
-import { importNames, keepImportNames } from '../repositories/import-names';
+import { importNames, rememberImportNames } from '../repositories/import-names';
 import { findMeasurements } from '../repositories/measurements';
 import { NOW, someCoach } from '../testing/coach';
 import { dayOf, someWeeks } from '../testing/weeks';
 import { athleteFile } from './archive-out';
-import { takeInCheckIns, takeInLog, takeInMeasured } from './log-in';
+import { importCheckIns, importLog, importMeasurements } from './log-in';
 
 afterAll(closeDatabase);
 
@@ -33,14 +33,14 @@ test('a three-month log is imported as finished blocks; imported again, no day i
   const days = Array.from({ length: 13 }, (_, week) => addDays('2026-08-03', 7 * week));
   // One of them is a day that was trained here.
   const sets = [...days, dayOf(1, 0)].flatMap((date) => [squat(date, 8), squat(date, 7)]);
-  const taken = await takeInLog(asker, athlete.id, sets, NOW);
+  const taken = await importLog(asker, athlete.id, sets, NOW);
   expect(taken).toMatchObject({
     status: 'taken in',
     sets: 26,
     days: [dayOf(1, 0)],
     blocks: [{ name: 'Log, 3 Aug to 26 Oct 2026' }],
   });
-  expect(await takeInLog(asker, athlete.id, sets, NOW)).toMatchObject({
+  expect(await importLog(asker, athlete.id, sets, NOW)).toMatchObject({
     status: 'taken in',
     sets: 0,
     blocks: [],
@@ -54,12 +54,12 @@ test('a three-month log is imported as finished blocks; imported again, no day i
   // The running block is still the one the desk shows.
   expect((await weeks.training()).blockId).toBe(weeks.blockId);
   expect(
-    await takeInLog(asker, athlete.id, [{ ...squat('2026-01-05', 5), exerciseId: 'nothing' }], NOW),
+    await importLog(asker, athlete.id, [{ ...squat('2026-01-05', 5), exerciseId: 'nothing' }], NOW),
   ).toMatchObject({
     status: 'refused',
     problems: [{ path: 'sets/0' }],
   });
-  expect(await takeInLog(await someCoach(), athlete.id, sets, NOW)).toEqual({ status: 'gone' });
+  expect(await importLog(await someCoach(), athlete.id, sets, NOW)).toEqual({ status: 'gone' });
 });
 
 test('measurements and check-ins: an existing day is kept; the latest weight becomes the athlete’s', async () => {
@@ -70,8 +70,8 @@ test('measurements and check-ins: an existing day is kept; the latest weight bec
     { date: '2026-11-09', what: 'body weight', value: 91.25, unit: 'kg' },
     { date: '2026-11-09', what: 'waist', value: 80, unit: 'cm' },
   ] as const;
-  expect(await takeInMeasured(asker, athlete.id, rows, NOW)).toEqual({ status: 'taken in', added: 3 });
-  expect(await takeInMeasured(asker, athlete.id, rows, NOW)).toEqual({ status: 'taken in', added: 0 });
+  expect(await importMeasurements(asker, athlete.id, rows, NOW)).toEqual({ status: 'taken in', added: 3 });
+  expect(await importMeasurements(asker, athlete.id, rows, NOW)).toEqual({ status: 'taken in', added: 0 });
   expect((await findMeasurements(asker, athlete.id)).map(({ value }) => value).sort()).toEqual([
     80, 90.5, 91.25,
   ]);
@@ -86,11 +86,11 @@ test('measurements and check-ins: an existing day is kept; the latest weight bec
     resting_heart_rate: 54,
     line: 'long week',
   } as const;
-  expect(await takeInCheckIns(asker, athlete.id, [said, said], NOW)).toEqual({
+  expect(await importCheckIns(asker, athlete.id, [said, said], NOW)).toEqual({
     status: 'taken in',
     added: 1,
   });
-  expect(await takeInCheckIns(asker, athlete.id, [said], NOW)).toEqual({ status: 'taken in', added: 0 });
+  expect(await importCheckIns(asker, athlete.id, [said], NOW)).toEqual({ status: 'taken in', added: 0 });
   expect((await weeks.training()).checkIns).toMatchObject([
     { date: '2026-11-08', restingHeartRate: 54, line: 'long week' },
   ]);
@@ -98,8 +98,8 @@ test('measurements and check-ins: an existing day is kept; the latest weight bec
 
 test('the meaning of an exercise name in files is remembered, for that coach only', async () => {
   const [asker, other] = [await someCoach(), await someCoach()];
-  await keepImportNames(asker, { 'hack squats': 'hack-squat', kniebeuge: 'leg-press' });
-  await keepImportNames(asker, { kniebeuge: 'barbell-back-squat' });
+  await rememberImportNames(asker, { 'hack squats': 'hack-squat', kniebeuge: 'leg-press' });
+  await rememberImportNames(asker, { kniebeuge: 'barbell-back-squat' });
   expect(await importNames(asker)).toEqual({ 'hack squats': 'hack-squat', kniebeuge: 'barbell-back-squat' });
   expect(await importNames(other)).toEqual({});
 });
@@ -109,13 +109,13 @@ test('a private calendar link follows changes and can be revoked', async () => {
   const { asker, athlete } = weeks;
   const token = await makeCalendarLink(asker, athlete.id, NOW);
   if (token === undefined) throw new Error('no link');
-  const calendar = await calendarBy(token, NOW);
+  const calendar = await calendarByLink(token, NOW);
   expect(calendar?.name).toBe(athlete.name);
   expect(calendar?.blocks.map(({ id }) => id)).toEqual([weeks.blockId]);
   expect(await calendarLinks(asker, athlete.id)).toEqual([
     { createdAt: NOW.toISOString(), seenAt: NOW.toISOString() },
   ]);
-  expect(await calendarBy(`${token}x`, NOW)).toBeUndefined();
+  expect(await calendarByLink(`${token}x`, NOW)).toBeUndefined();
   // Another coach can neither create nor see one.
   const other = await someCoach();
   expect(await makeCalendarLink(other, athlete.id, NOW)).toBeUndefined();
@@ -123,15 +123,15 @@ test('a private calendar link follows changes and can be revoked', async () => {
   expect(await calendarLinks(other, athlete.id)).toEqual([]);
   // A new link revokes the previous one.
   const next = await makeCalendarLink(asker, athlete.id, NOW);
-  expect(await calendarBy(token, NOW)).toBeUndefined();
-  expect(await calendarBy(next ?? '', NOW)).toBeDefined();
+  expect(await calendarByLink(token, NOW)).toBeUndefined();
+  expect(await calendarByLink(next ?? '', NOW)).toBeDefined();
   await endCalendarLinks(asker, athlete.id);
-  expect(await calendarBy(next ?? '', NOW)).toBeUndefined();
+  expect(await calendarByLink(next ?? '', NOW)).toBeUndefined();
 });
 
 test('of the same log imported twice at once, one import finds it there', async () => {
   const { asker, athlete } = await someWeeks();
   const sets = [0, 1, 2].map((week) => squat(addDays('2026-08-03', 7 * week), 8));
-  const both = await Promise.all([1, 2].map(() => takeInLog(asker, athlete.id, sets, NOW)));
+  const both = await Promise.all([1, 2].map(() => importLog(asker, athlete.id, sets, NOW)));
   expect(both.map((one) => one.status === 'taken in' && one.sets).sort()).toEqual([0, 3]);
 });

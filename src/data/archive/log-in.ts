@@ -1,15 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
-import { catalogueWith, jsonOf, type LocalDate, type Measurement, type Problem } from '@/core';
+import { catalogueWith, type LocalDate, type Measurement, type Problem, safeJson } from '@/core';
 import { type PastSet, pastBlocks } from '@/formats/log-import/past-blocks';
 import type { CheckInRow, MeasuredRow } from '@/formats/table/tables';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { findAthlete } from '../repositories/athletes';
 import { changeMeasurements } from '../repositories/measurements';
 import { ownExercises } from '../repositories/own-exercises';
-import { inOne, tryOut } from './archive-in';
+import { inTransaction, tryOut } from './archive-in';
 import { writeBlock } from './write-rows';
 
 type LogTakenIn =
@@ -30,9 +30,9 @@ async function loggedDays(
   transaction: Transaction,
 ): Promise<ReadonlySet<LocalDate>> {
   const { blocks, workouts } = models();
-  const ids = await blocks.findAll({ where: own(asker, { athleteId }), attributes: ['id'], transaction });
+  const ids = await blocks.findAll({ where: ownRows(asker, { athleteId }), attributes: ['id'], transaction });
   const rows = await workouts.findAll({
-    where: own(asker, { blockId: ids.map((row) => row.get().id) }),
+    where: ownRows(asker, { blockId: ids.map((row) => row.get().id) }),
     attributes: ['localDate'],
     transaction,
   });
@@ -40,7 +40,7 @@ async function loggedDays(
 }
 
 /** Imports an athlete's log from elsewhere, all of it or nothing; days already logged here stay as they are. */
-export async function takeInLog(
+export async function importLog(
   asker: Asker,
   athleteId: string,
   sets: readonly PastSet[],
@@ -61,8 +61,8 @@ export async function takeInLog(
         },
       ],
     };
-  return inOne(asker, now, async (transaction) => {
-    await hold(asker, athleteId, transaction);
+  return inTransaction(asker, now, async (transaction) => {
+    await lockAthlete(asker, athleteId, transaction);
     const logged = await loggedDays(asker, athleteId, transaction);
     const fresh = sets.filter(({ date }) => !logged.has(date));
     const blocks = pastBlocks(fresh, found.athlete, catalogue, randomUUID);
@@ -83,15 +83,15 @@ export async function takeInLog(
 }
 
 /** Locks the athlete, so that of two concurrent imports one finds the other's data. */
-async function hold(asker: Asker, athleteId: string, transaction: Transaction): Promise<void> {
-  const where = own(asker, { id: athleteId });
+async function lockAthlete(asker: Asker, athleteId: string, transaction: Transaction): Promise<void> {
+  const where = ownRows(asker, { id: athleteId });
   await models().athletes.findOne({ where, attributes: ['id'], transaction, lock: transaction.LOCK.UPDATE });
 }
 
 type RowsTakenIn = { readonly status: 'taken in'; readonly added: number } | { readonly status: 'gone' };
 
 /** Imports measurements; existing days stay. */
-export async function takeInMeasured(
+export async function importMeasurements(
   asker: Asker,
   athleteId: string,
   rows: readonly MeasuredRow[],
@@ -99,11 +99,11 @@ export async function takeInMeasured(
 ): Promise<RowsTakenIn> {
   if ((await findAthlete(asker, athleteId)) === undefined) return { status: 'gone' };
   const kept = await transact(async (transaction) => {
-    await hold(asker, athleteId, transaction);
+    await lockAthlete(asker, athleteId, transaction);
     const { measurements } = models();
     const keyOf = (date: string, kind: string) => `${date} ${kind}`;
     const there = await measurements.findAll({
-      where: own(asker, { athleteId }),
+      where: ownRows(asker, { athleteId }),
       attributes: ['localDate', 'kind'],
       transaction,
     });
@@ -140,7 +140,7 @@ export async function takeInMeasured(
 }
 
 /** Imports check-ins; an existing day keeps its own. */
-export async function takeInCheckIns(
+export async function importCheckIns(
   asker: Asker,
   athleteId: string,
   rows: readonly CheckInRow[],
@@ -148,10 +148,10 @@ export async function takeInCheckIns(
 ): Promise<RowsTakenIn> {
   if ((await findAthlete(asker, athleteId)) === undefined) return { status: 'gone' };
   return transact(async (transaction) => {
-    await hold(asker, athleteId, transaction);
+    await lockAthlete(asker, athleteId, transaction);
     const { checkIns } = models();
     const there = await checkIns.findAll({
-      where: own(asker, { athleteId }),
+      where: ownRows(asker, { athleteId }),
       attributes: ['localDate'],
       transaction,
     });
@@ -164,7 +164,7 @@ export async function takeInCheckIns(
         coachId: asker.coachId,
         athleteId,
         localDate: date,
-        answers: jsonOf({ ...answers, restingHeartRate, measured: [] }),
+        answers: safeJson({ ...answers, restingHeartRate, measured: [] }),
         receivedAt: now,
       })),
       { transaction },

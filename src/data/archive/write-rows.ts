@@ -1,6 +1,6 @@
 import { chunk } from 'es-toolkit';
 import type { Model, ModelStatic, Transaction } from 'sequelize';
-import { jsonOf, outlineOf, toldOf } from '@/core';
+import { safeJson, summariseNotes, weekOutline } from '@/core';
 import { encodeBlock } from '@/core/codecs';
 import type { ArchivedAthlete, ArchivedBlock, ArchivedWorkout } from '@/formats/archive/athlete-file';
 import type { Asker } from '../asker';
@@ -69,7 +69,7 @@ export async function writeAthlete(writing: Writing, file: ArchivedAthlete): Pro
       coachId,
       athleteId,
       localDate,
-      answers: jsonOf(answers),
+      answers: safeJson(answers),
       receivedAt: date(receivedAt),
     })),
     transaction,
@@ -103,8 +103,8 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
       ...step,
       blockId,
       coachId,
-      edit: jsonOf(edit),
-      inverse: jsonOf(inverse),
+      edit: safeJson(edit),
+      inverse: safeJson(inverse),
       document: document === null ? null : encodeBlock(document),
       at: date(at),
     })),
@@ -120,8 +120,8 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
         blockId,
         week: week.week,
         kind: week.plan.kind,
-        snapshot: jsonOf(week),
-        outline: jsonOf(outlineOf(week.plan)),
+        snapshot: safeJson(week),
+        outline: safeJson(weekOutline(week.plan)),
         issuedAt: date(issuedAt),
         recalledAt: null,
         openedAt: dateOf(openedAt),
@@ -144,8 +144,8 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
       localDate: workout.date,
       lastSetAt: dateOf(workout.lastSetAt),
       finishedAt: dateOf(workout.finishedAt),
-      notes: jsonOf(workout.notes),
-      rescue: toldOf(workout.notes).readiness?.rescue ?? null,
+      notes: safeJson(workout.notes),
+      rescue: summariseNotes(workout.notes).readiness?.rescue ?? null,
       hurtAt: dateOf(workout.hurtAt),
       hurtSeenAt: dateOf(workout.hurtSeenAt),
     })),
@@ -159,8 +159,8 @@ export async function writeBlock(writing: Writing, block: ArchivedBlock): Promis
       blockId,
       coachId,
       athleteId,
-      proposal: jsonOf(proposal),
-      choice: choice === null ? null : jsonOf(choice),
+      proposal: safeJson(proposal),
+      choice: choice === null ? null : safeJson(choice),
       createdAt: date(createdAt),
       answeredAt: dateOf(answeredAt),
     })),
@@ -189,7 +189,7 @@ async function writeLog(writing: Writing, workouts: ArchivedBlock['workouts']): 
         id: id(set.id),
         loadValue: load.value,
         loadUnit: load.unit,
-        more: more === null ? null : jsonOf(more),
+        more: more === null ? null : safeJson(more),
         doneAt: date(at),
         receivedAt: date(receivedAt),
         supersedes: supersedes === null ? null : id(supersedes),

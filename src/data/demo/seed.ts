@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import type { SentSet } from '@/core';
-import { addDays, emptyBlock, type Muscle, mondayOf, pageStateOf } from '@/core';
-import { type Asker, own } from '../asker';
+import { addDays, emptyBlock, type Muscle, mondayOf, pageState } from '@/core';
+import { type Asker, ownRows } from '../asker';
 import { models } from '../models/models';
 import { addAthlete } from '../repositories/athletes';
 import { addBlock } from '../repositories/blocks';
 import { answerCalls, pendingCalls, refreshCalls } from '../repositories/calls';
 import { addCoach, coachByEmail } from '../repositories/coaches';
 import { saveExercise } from '../repositories/exercises';
-import { issueWeek, sayWithWeek } from '../repositories/issuing';
-import { keepCheckIn } from '../repositories/keep-check-in';
-import { keepWork } from '../repositories/logging';
+import { issueWeek, setWeekNote } from '../repositories/issuing';
+import { storeCheckIn } from '../repositories/keep-check-in';
+import { storeWork } from '../repositories/logging';
 import { changeMeasurements } from '../repositories/measurements';
 import { keepTemplate } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
@@ -78,14 +78,14 @@ async function playWeek(
       said: addDays(date, days),
     }));
     const work = { localDate: date, sets, finish: true, soreness: reports, ramps: [], notes: [] };
-    const kept = await keepWork(asker, ref, work, end);
+    const kept = await storeWork(asker, ref, work, end);
     if (kept.status !== 'taken' || kept.refused.length > 0)
       throw new Error(`the demo session was not kept: ${JSON.stringify(kept)}`);
   }
 }
 
 /** Maren's two weeks: a check-in each, and what differed from the plan in the last session. */
-async function tellOf(asker: Asker, blockId: string, athleteId: string, monday: string): Promise<void> {
+async function checkInFor(asker: Asker, blockId: string, athleteId: string, monday: string): Promise<void> {
   const phone = { ...asker, athleteId };
   const usual = {
     drive: 'usual',
@@ -95,9 +95,9 @@ async function tellOf(asker: Asker, blockId: string, athleteId: string, monday: 
     measured: [],
   } as const;
   const first = { ...usual, id: randomUUID(), date: addDays(monday, -8), slept: 'well' } as const;
-  await keepCheckIn(phone, { ...first, restingHeartRate: 54, line: '' }, new Date());
+  await storeCheckIn(phone, { ...first, restingHeartRate: 54, line: '' }, new Date());
   const second = { ...usual, id: randomUUID(), date: addDays(monday, -1), slept: 'so so' } as const;
-  await keepCheckIn(
+  await storeCheckIn(
     phone,
     {
       ...second,
@@ -118,8 +118,8 @@ async function tellOf(asker: Asker, blockId: string, athleteId: string, monday: 
     { ...head(), kind: 'rating', rating: 'too hard', line: 'The last presses were a grind.' },
   ] as const;
   const told = { localDate, sets: [], finish: false, soreness: [], ramps: [], notes: [...notes] };
-  await keepWork(asker, { issuedWeekId: last.id, sessionId: session.sessionId }, told, new Date());
-  await sayWithWeek(
+  await storeWork(asker, { issuedWeekId: last.id, sessionId: session.sessionId }, told, new Date());
+  await setWeekNote(
     asker,
     blockId,
     last.week,
@@ -177,7 +177,7 @@ export async function seedDemo(today: string, coach = DEMO_COACH, past = true): 
   if ((await coachByEmail(coach.email)) !== undefined) return false;
   const asker = await addCoach(coach);
   try {
-    await fill(asker, today, past);
+    await fillDemo(asker, today, past);
   } catch (error) {
     // A partly seeded demo would pass for complete the next time: deleting the coach deletes everything.
     await models().coaches.destroy({ where: { id: asker.coachId } });
@@ -186,7 +186,7 @@ export async function seedDemo(today: string, coach = DEMO_COACH, past = true): 
   return true;
 }
 
-async function fill(asker: Asker, today: string, past: boolean): Promise<void> {
+async function fillDemo(asker: Asker, today: string, past: boolean): Promise<void> {
   const monday = mondayOf(today);
   const { maren, aurelio, devika, tobiasz, wren, ilmari } = people(randomUUID, addDays(monday, -50));
   for (const athlete of [maren, aurelio, devika, tobiasz, wren, ilmari]) await addAthlete(asker, athlete);
@@ -210,7 +210,7 @@ async function fill(asker: Asker, today: string, past: boolean): Promise<void> {
     const calls = await pendingCalls(asker, autumn, answeredAt);
     const accepted = calls.map(({ id }) => ({ id, outcome: 'accepted' as const, choice: null }));
     const training = await findTraining(asker, autumn);
-    if (training !== undefined) await answerCalls(asker, autumn, accepted, pageStateOf(training), answeredAt);
+    if (training !== undefined) await answerCalls(asker, autumn, accepted, pageState(training), answeredAt);
     await issue(asker, autumn, 2, `${addDays(monday, -8)}T18:05:00Z`);
     await playWeek(asker, autumn, 2, 4, {
       over: [1, 0, 2, 0, -1],
@@ -222,7 +222,7 @@ async function fill(asker: Asker, today: string, past: boolean): Promise<void> {
         chest: 4,
       },
     });
-    await tellOf(asker, autumn, maren.id, monday);
+    await checkInFor(asker, autumn, maren.id, monday);
   }
   await addBlock(asker, aurelio.id, firstFullBody(shortId, monday), started);
   const garage = await addBlock(asker, devika.id, garageCut(shortId, monday), started);
@@ -235,6 +235,6 @@ async function fill(asker: Asker, today: string, past: boolean): Promise<void> {
   await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
   if (past) await liveSummer(asker, tobiasz.id, monday);
   // Everything was created in the past, so alerts are computed for today.
-  const blocks = await models().blocks.findAll({ where: own(asker), attributes: ['id'] });
+  const blocks = await models().blocks.findAll({ where: ownRows(asker), attributes: ['id'] });
   for (const block of blocks) await refreshCalls(asker, block.get().id, new Date());
 }

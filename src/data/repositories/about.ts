@@ -9,7 +9,7 @@ export type About =
  * @returns the FROM part with its condition last, and the id it expects as `:id`
  * @throws TypeError if the id is not text: the database would match a number with every id that starts with it
  */
-export function athletesBy(about: About): { readonly from: string; readonly id: string } {
+export function athleteQuery(about: About): { readonly from: string; readonly id: string } {
   const found =
     'athleteId' in about
       ? { from: 'athletes a WHERE a.id = :id', id: about.athleteId }

@@ -1,4 +1,5 @@
 import {
+  blockToReview,
   type Catalogue,
   catalogueWith,
   e1rm,
@@ -6,12 +7,11 @@ import {
   lessonsAnswered,
   nextBlock,
   type ReviewSource,
-  reviewedOf,
-  reviewOf,
+  reviewBlock,
   type SentSet,
-  suggestionsOf,
+  suggestForNextBlock,
   unfold,
-  withLesson,
+  withAppliedLesson,
 } from '@/core';
 import { closeDatabase } from '../database';
 import { dayOf, noon, someWeeks, twoDays } from '../testing/weeks';
@@ -43,7 +43,7 @@ test('four weeks on the server: a review checked by hand, a lesson applied to th
   for (const week of [1, 2, 3, 4])
     await weeks.live(week, { does: rising(week), skips: week === 4 ? ['sb'] : [], says: {} });
   const source = await sourceOf(weeks, dayOf(5, 0));
-  const review = reviewOf(reviewedOf(source));
+  const review = reviewBlock(blockToReview(source));
 
   expect(review.over).toBe(4);
   expect(review.done.map(({ sessions }) => sessions.done)).toEqual([2, 2, 2, 1]);
@@ -67,7 +67,7 @@ test('four weeks on the server: a review checked by hand, a lesson applied to th
   if (lesson !== undefined) {
     const found = await findAthlete(weeks.asker, weeks.athlete.id);
     if (found === undefined) throw new Error('gone');
-    const wiser = withLesson(found.athlete, weeks.blockId, lesson.lesson, 'So it was.');
+    const wiser = withAppliedLesson(found.athlete, weeks.blockId, lesson.lesson, 'So it was.');
     expect(await saveAthlete(weeks.asker, wiser, found.revision, noon(dayOf(5, 0)))).toMatchObject({
       status: 'saved',
     });
@@ -77,8 +77,8 @@ test('four weeks on the server: a review checked by hand, a lesson applied to th
 
   // Week 1 of the next block follows current strength: no less than was lifted for the same reps, and no more than
   // strength allows.
-  const reviewed = reviewedOf(source);
-  const block = nextBlock(reviewed, suggestionsOf(reviewed).slice(0, 0), {
+  const reviewed = blockToReview(source);
+  const block = nextBlock(reviewed, suggestForNextBlock(reviewed).slice(0, 0), {
     name: 'Next',
     startDate: dayOf(5, 0),
   });

@@ -1,14 +1,14 @@
 import type { Transaction } from 'sequelize';
 import {
-  amendWeek,
+  applyOverrides,
   type Block,
   type IssuedWeek,
-  jsonOf,
-  outlineOf,
   type SessionPlan,
+  safeJson,
   weekChanges,
+  weekOutline,
 } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { models } from '../models/models';
 import { issuedFrom } from './stored-block';
 import { exerciseLookup, findTraining } from './training';
@@ -17,7 +17,7 @@ import { exerciseLookup, findTraining } from './training';
  * Sends running weeks again whose overrides have changed: the earlier version is kept beside it, and the athlete's
  * app follows.
  */
-export async function amendIssued(
+export async function resendChangedWeeks(
   asker: Asker,
   blockId: string,
   { before, after }: { readonly before: Block; readonly after: Block },
@@ -25,7 +25,7 @@ export async function amendIssued(
   transaction: Transaction,
 ): Promise<void> {
   const rows = await models().issued.findAll({
-    where: own(asker, { blockId, recalledAt: null, closedAt: null }),
+    where: ownRows(asker, { blockId, recalledAt: null, closedAt: null }),
     attributes: ['week'],
     transaction,
   });
@@ -34,7 +34,7 @@ export async function amendIssued(
   const training = await findTraining(asker, blockId, transaction);
   if (training === undefined) return;
   for (const week of weeks) {
-    const amended = amendWeek({ ...training, exercises: exerciseLookup(training) }, week, before);
+    const amended = applyOverrides({ ...training, exercises: exerciseLookup(training) }, week, before);
     if (amended !== null) await replaceWeek(asker, amended, now, transaction);
   }
 }
@@ -46,7 +46,7 @@ async function replaceWeek(
   now: Date,
   transaction: Transaction,
 ): Promise<void> {
-  const where = own(asker, { id: week.id });
+  const where = ownRows(asker, { id: week.id });
   const row = await models().issued.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
   if (row === null) return;
   const { version, snapshot } = row.get();
@@ -57,8 +57,8 @@ async function replaceWeek(
   const next = version + 1;
   await models().issued.update(
     {
-      snapshot: jsonOf({ ...week, version: next }),
-      outline: jsonOf(outlineOf(week.plan)),
+      snapshot: safeJson({ ...week, version: next }),
+      outline: safeJson(weekOutline(week.plan)),
       version: next,
     },
     { where, transaction },
@@ -78,7 +78,7 @@ export async function withFormerSession(
   transaction: Transaction,
 ): Promise<IssuedWeek | undefined> {
   const rows = await models().issuedBefore.findAll({
-    where: own(asker, { issuedId: week.id }),
+    where: ownRows(asker, { issuedId: week.id }),
     order: [['version', 'DESC']],
     transaction,
   });

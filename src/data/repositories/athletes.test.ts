@@ -22,10 +22,10 @@ import {
   saveAthlete,
 } from './athletes';
 import { saveSteps } from './blocks';
-import { coachConventions, keepCoachConventions } from './coach-conventions';
+import { coachConventions, saveCoachConventions } from './coach-conventions';
 import { adoptRevision, exerciseUses, saveExercise } from './exercises';
 import { issueWeek } from './issuing';
-import { keepWork, rampReports } from './logging';
+import { rampReports, storeWork } from './logging';
 import { changeMeasurements, findMeasurements } from './measurements';
 import { ownExercises } from './own-exercises';
 import { roster } from './roster';
@@ -47,14 +47,14 @@ describe('an athlete', () => {
 
   test('gets the coach’s rules for all athletes when read, without storing them, from their own coach only', async () => {
     const { asker, athlete } = await someBlock();
-    await keepCoachConventions(asker, { gapHours: 60 });
+    await saveCoachConventions(asker, { gapHours: 60 });
     const found = await findAthlete(asker, athlete.id);
     // Open pages follow: every athlete of the coach counts as changed.
     expect(found?.revision).toBe(1);
     expect(found?.athlete.conventions).toEqual({ ...NO_CONVENTIONS, coach: { gapHours: 60 } });
     if (found === undefined) throw new Error('gone');
     await saveAthlete(asker, { ...found.athlete, minutes: 50 }, 1, NOW);
-    await keepCoachConventions(asker, {});
+    await saveCoachConventions(asker, {});
     expect((await findAthlete(asker, athlete.id))?.athlete.conventions).toEqual(NO_CONVENTIONS);
     const other = await someBlock();
     expect(await coachConventions(other.asker)).toEqual({});
@@ -84,7 +84,7 @@ describe('an athlete', () => {
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
     if (issued.status !== 'issued') throw new Error(issued.status);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
-    await keepWork(asker, ref, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
+    await storeWork(asker, ref, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
     const weight: Measurement = {
       id: randomUUID(),
       date: '2026-11-24',
@@ -233,12 +233,12 @@ describe('strength from the log', () => {
     if (issued.status !== 'issued') throw new Error(issued.status);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
     const sets = await setsFor(asker, blockId, 'sa');
-    await keepWork(asker, ref, work({ sets: sets }), NOW);
+    await storeWork(asker, ref, work({ sets: sets }), NOW);
     const [first] = sets;
     if (first === undefined) throw new Error('no sets');
     const better = { ...first, id: randomUUID(), reps: 20, supersedes: first.id };
-    await keepWork(asker, ref, work({ sets: [better] }), new Date(NOW.getTime() + 1000));
-    await keepWork(asker, ref, work({ finish: true }), NOW);
+    await storeWork(asker, ref, work({ sets: [better] }), new Date(NOW.getTime() + 1000));
+    await storeWork(asker, ref, work({ finish: true }), NOW);
     const exposures = await findExposures(asker, athlete, catalogueWith([]));
     const press = exposures.find(({ slotId }) => slotId === 'a1');
     expect(press).toMatchObject({ exerciseId: 'leg-press', week: 1, date: '2026-11-24' });
@@ -252,7 +252,7 @@ describe('strength from the log', () => {
     const issued = await issueWeek(asker, blockId, 1, 0, NOW);
     if (issued.status !== 'issued') throw new Error(issued.status);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
-    await keepWork(asker, ref, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
+    await storeWork(asker, ref, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
     expect(await findExposures(asker, athlete, catalogueWith([]))).not.toEqual([]);
     await database().query(`UPDATE issued_weeks SET kind = 'deload' WHERE id = :id`, {
       replacements: { id: issued.week.id },
@@ -266,10 +266,10 @@ describe('strength from the log', () => {
     if (issued.status !== 'issued') throw new Error(issued.status);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
     const report = { id: randomUUID(), slotId: 'a1', verdict: 'light' as const };
-    await keepWork(asker, ref, work({ ramps: [report] }), NOW);
-    await keepWork(asker, ref, work({ ramps: [report] }), NOW);
+    await storeWork(asker, ref, work({ ramps: [report] }), NOW);
+    await storeWork(asker, ref, work({ ramps: [report] }), NOW);
     const later = { id: randomUUID(), slotId: 'a1', verdict: 'heavy' as const };
-    await keepWork(asker, ref, work({ ramps: [later] }), new Date(NOW.getTime() + 1000));
+    await storeWork(asker, ref, work({ ramps: [later] }), new Date(NOW.getTime() + 1000));
     expect(await rampReports(asker, ref)).toEqual({ a1: 'heavy' });
     expect(await rampReports(await someCoach(), ref)).toEqual({});
   });

@@ -1,6 +1,6 @@
 import { Op, QueryTypes } from 'sequelize';
 import type { Athlete, Place, SaveAthleteOutcome } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
 import { CURRENT_BLOCK, refreshAthlete } from './current-blocks';
@@ -29,7 +29,7 @@ export interface StoredAthlete {
 }
 
 export async function findAthlete(asker: Asker, id: string): Promise<StoredAthlete | undefined> {
-  const row = await models().athletes.findOne({ where: own(asker, { id }) });
+  const row = await models().athletes.findOne({ where: ownRows(asker, { id }) });
   if (row === null) return undefined;
   const { facts, revision, archivedAt, eraseAt } = row.get();
   return {
@@ -51,7 +51,7 @@ export async function saveAthlete(
   now: Date,
 ): Promise<SaveAthleteOutcome> {
   const outcome = await transact(async (transaction): Promise<SaveAthleteOutcome> => {
-    const where = own(asker, { id: athlete.id });
+    const where = ownRows(asker, { id: athlete.id });
     const row = await models().athletes.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
     if (row === null) return { status: 'gone' };
     const { revision, facts } = row.get();
@@ -73,7 +73,7 @@ export async function saveAthlete(
  * @returns whether the athlete exists
  */
 export async function archiveAthlete(asker: Asker, id: string, at: Date | null): Promise<boolean> {
-  const where = own(asker, { id });
+  const where = ownRows(asker, { id });
   if ((await models().athletes.count({ where })) === 0) return false;
   await models().athletes.update(at === null ? { archivedAt: at, eraseAt: null } : { archivedAt: at }, {
     where,
@@ -90,7 +90,7 @@ const DAY_MS = 86_400_000;
  * @returns whether the athlete exists
  */
 export async function eraseAthlete(asker: Asker, id: string, now: Date): Promise<boolean> {
-  const where = own(asker, { id });
+  const where = ownRows(asker, { id });
   if ((await models().athletes.count({ where })) === 0) return false;
   const eraseAt = new Date(now.getTime() + GRACE_DAYS * DAY_MS);
   await models().athletes.update({ archivedAt: now, eraseAt }, { where });
@@ -126,7 +126,7 @@ export async function placesOf(
   asker: Asker,
 ): Promise<readonly { readonly name: string; readonly equipment: Place['equipment'] }[]> {
   const rows = await models().athletes.findAll({
-    where: own(asker, { archivedAt: null }),
+    where: ownRows(asker, { archivedAt: null }),
     order: [['name', 'ASC']],
   });
   const places = new Map<string, Place['equipment']>();

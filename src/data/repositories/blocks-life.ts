@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Op, QueryTypes } from 'sequelize';
-import { type Block, type BlockSpan, type BlockState, blockAgain, blockSpan, type LocalDate } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Block, type BlockSpan, type BlockState, blockSpan, copyDesign, type LocalDate } from '@/core';
+import { type Asker, ownRows } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { addBlock, saveSteps } from './blocks';
@@ -48,7 +48,7 @@ interface BlockLineRow {
 }
 
 /** All blocks of an athlete, newest first: planned, running, done, archived, and recently deleted. */
-export async function blocksOf(asker: Asker, athleteId: string): Promise<readonly BlockLine[]> {
+export async function listBlocks(asker: Asker, athleteId: string): Promise<readonly BlockLine[]> {
   const rows = await database().query<BlockLineRow>(
     `SELECT b.id, b.name, b.weeks, JSON_VALUE(b.document, '$.startDate') AS startDate, s.state,
        JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt, s.issued_at AS issuedAt, s.last_log_at AS lastLog,
@@ -69,14 +69,14 @@ export async function blocksOf(asker: Asker, athleteId: string): Promise<readonl
     deletedAt: row.deletedAt === null ? null : new Date(row.deletedAt).toISOString(),
     issuedAt: row.issuedAt === null ? null : new Date(row.issuedAt).toISOString(),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
-    span: spanOf(row),
+    span: storedSpan(row),
   }));
 }
 
 /**
  * A block's dates. Documents of older versions have no early deloads; an unreadable one is placed at its start date.
  */
-function spanOf({ startDate, weeks, spread }: BlockLineRow): BlockSpan {
+function storedSpan({ startDate, weeks, spread }: BlockLineRow): BlockSpan {
   const { cycleDays, pauses, earlyDeloads, deload } = JSON.parse(spread) as Partial<Block>;
   return blockSpan({
     startDate,
@@ -98,9 +98,9 @@ export async function moveBlock(
   startDate: LocalDate,
   now: Date,
 ): Promise<'moved' | 'gone' | 'handed out'> {
-  const row = await models().blocks.findOne({ where: own(asker, { id, deletedAt: null }) });
+  const row = await models().blocks.findOne({ where: ownRows(asker, { id, deletedAt: null }) });
   if (row === null) return 'gone';
-  if ((await models().issued.count({ where: own(asker, { blockId: id, recalledAt: null }) })) > 0)
+  if ((await models().issued.count({ where: ownRows(asker, { blockId: id, recalledAt: null }) })) > 0)
     return 'handed out';
   const edit = { kind: 'block/set', field: 'startDate', value: startDate } as const;
   const step = { id: randomUUID(), action: 'do', edit } as const;
@@ -124,7 +124,7 @@ async function put(
   change: { readonly archivedAt: Date | null } | { readonly deletedAt: Date | null },
   now: Date,
 ): Promise<boolean> {
-  const where = own(asker, { id });
+  const where = ownRows(asker, { id });
   if ((await models().blocks.count({ where })) === 0) return false;
   await models().blocks.update(change, { where });
   await refreshCalls(asker, id, now);
@@ -141,10 +141,10 @@ export async function copyBlock(
   { name, startDate }: Pick<Block, 'name' | 'startDate'>,
   now: Date,
 ): Promise<string | undefined> {
-  const row = await models().blocks.findOne({ where: own(asker, { id }) });
+  const row = await models().blocks.findOne({ where: ownRows(asker, { id }) });
   if (row === null) return undefined;
   const { document, athleteId } = row.get();
-  return addBlock(asker, athleteId, blockAgain(blockFrom(document), { name, startDate }), now);
+  return addBlock(asker, athleteId, copyDesign(blockFrom(document), { name, startDate }), now);
 }
 
 /** Erases blocks of any coach that were deleted long enough ago. */

@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { Problem, SaveOutcome, SentStep, StandingStep } from '@/core';
-import { applyEdit, type Block, collides, cutsIssued, type Edit, jsonOf } from '@/core';
+import { applyEdit, type Block, conflicts, cutsIssued, type Edit, safeJson } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
-import { type Asker, actorOf, own } from '../asker';
+import { type Asker, actorOf, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { RevisionRow } from '../models/rows';
-import { amendIssued } from './amending';
+import { resendChangedWeeks } from './amending';
 import { findAthlete } from './athletes';
 import { markChanged, refreshCalls } from './calls';
 import { isKnownRevision, stepsSince } from './steps';
@@ -69,7 +69,7 @@ export async function saveWithin(
 ): Promise<SaveOutcome | { readonly status: 'malformed' }> {
   const { blocks, revisions } = models();
   const row = await blocks.findOne({
-    where: own(asker, { id: blockId }),
+    where: ownRows(asker, { id: blockId }),
     transaction,
     lock: transaction.LOCK.UPDATE,
   });
@@ -79,7 +79,7 @@ export async function saveWithin(
   const asked = { asked: base, stored: stored.revision };
   if (!(await isKnownRevision(asker, blockId, asked, transaction))) return { status: 'malformed' };
   const ids = steps.map(({ id }) => id);
-  const kept = await revisions.findAll({ where: own(asker, { blockId, editId: ids }), transaction });
+  const kept = await revisions.findAll({ where: ownRows(asker, { blockId, editId: ids }), transaction });
   const already = new Set(kept.map((step) => step.get().editId));
   const between = await stepsSince(asker, blockId, base, transaction);
   const issued = await lastBuildingIssued(asker, blockId, transaction);
@@ -99,9 +99,9 @@ export async function saveWithin(
     await revisions.bulkCreate(rows, { transaction });
     await blocks.update(
       { revision, document: encodeBlock(block), updatedAt: now },
-      { where: own(asker, { id: blockId }), transaction },
+      { where: ownRows(asker, { id: blockId }), transaction },
     );
-    await amendIssued(asker, blockId, { before: start, after: block }, now, transaction);
+    await resendChangedWeeks(asker, blockId, { before: start, after: block }, now, transaction);
     await markChanged(asker, [blockId], transaction);
   }
   const mine = new Set(ids);
@@ -126,8 +126,8 @@ export function revisionOf(
     coachId: asker.coachId,
     editId: step.id,
     action: step.action,
-    edit: jsonOf(step.edit),
-    inverse: jsonOf(inverse),
+    edit: safeJson(step.edit),
+    inverse: safeJson(inverse),
     document: revision % SNAPSHOT_EVERY === 0 ? encodeBlock(after) : null,
     at: now,
     byId: actorOf(asker),
@@ -158,10 +158,10 @@ function taken(
   const saved: Taken[] = [];
   for (const step of steps) {
     if (against.already.has(step.id)) continue;
-    if (against.theirs.some((edit) => collides(block, step.edit, edit)))
+    if (against.theirs.some((edit) => conflicts(block, step.edit, edit)))
       return { block, saved, verdict: { status: 'collision' } };
     const applied = applyEdit(block, step.edit);
-    const problems = applied.ok ? standProblems(block, applied.value.block, against) : applied.problems;
+    const problems = applied.ok ? storeProblems(block, applied.value.block, against) : applied.problems;
     if (!applied.ok || problems.length > 0)
       return { block, saved, verdict: { status: 'refused', step: step.id, problems } };
     block = applied.value.block;
@@ -171,7 +171,7 @@ function taken(
 }
 
 /** What prevents a block from being stored: sent weeks it would cut, and anything its codec would refuse. */
-function standProblems(
+function storeProblems(
   before: Block,
   after: Block,
   { issued, readsEach }: { readonly issued: number; readonly readsEach: boolean },
@@ -186,7 +186,7 @@ function standProblems(
 async function lastBuildingIssued(asker: Asker, blockId: string, transaction: Transaction): Promise<number> {
   // Their count: after an early deload, week numbers are higher.
   return models().issued.count({
-    where: own(asker, { blockId, recalledAt: null, kind: 'building' }),
+    where: ownRows(asker, { blockId, recalledAt: null, kind: 'building' }),
     transaction,
   });
 }

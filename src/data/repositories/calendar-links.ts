@@ -1,5 +1,5 @@
 import { type BlockPlan, catalogueWith, unfold } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { digest, newToken } from '../token';
@@ -15,7 +15,7 @@ export interface CalendarLink {
 /** An athlete's valid calendar links, newest first. */
 export async function calendarLinks(asker: Asker, athleteId: string): Promise<readonly CalendarLink[]> {
   const rows = await models().calendarLinks.findAll({
-    where: own(asker, { athleteId }),
+    where: ownRows(asker, { athleteId }),
     order: [['createdAt', 'DESC']],
   });
   return rows.map((row) => ({
@@ -36,8 +36,9 @@ export async function makeCalendarLink(
   const token = newToken();
   return transact(async (transaction) => {
     const { athletes, calendarLinks: links } = models();
-    if ((await athletes.count({ where: own(asker, { id: athleteId }), transaction })) === 0) return undefined;
-    await links.destroy({ where: own(asker, { athleteId }), transaction });
+    if ((await athletes.count({ where: ownRows(asker, { id: athleteId }), transaction })) === 0)
+      return undefined;
+    await links.destroy({ where: ownRows(asker, { athleteId }), transaction });
     await links.create(
       { tokenHash: digest(token), coachId: asker.coachId, athleteId, createdAt: now, seenAt: null },
       { transaction },
@@ -48,7 +49,7 @@ export async function makeCalendarLink(
 
 /** Revokes the links to an athlete's calendar. */
 export async function endCalendarLinks(asker: Asker, athleteId: string): Promise<void> {
-  await models().calendarLinks.destroy({ where: own(asker, { athleteId }) });
+  await models().calendarLinks.destroy({ where: ownRows(asker, { athleteId }) });
 }
 
 /** What a calendar shows of an athlete. */
@@ -65,7 +66,7 @@ export interface AthleteCalendar {
 }
 
 /** The calendar of a link; undefined if the link is invalid or its athlete archived. */
-export async function calendarBy(token: string, now: Date): Promise<AthleteCalendar | undefined> {
+export async function calendarByLink(token: string, now: Date): Promise<AthleteCalendar | undefined> {
   const link = await models().calendarLinks.findByPk(digest(token));
   if (link === null) return undefined;
   const { coachId, athleteId } = link.get();
@@ -76,10 +77,10 @@ export async function calendarBy(token: string, now: Date): Promise<AthleteCalen
 /** The calendar of an athlete's blocks; undefined if the athlete does not exist or is archived. */
 export async function calendarOf(asker: Asker, athleteId: string): Promise<AthleteCalendar | undefined> {
   const { athletes, blocks } = models();
-  const athlete = await athletes.findOne({ where: own(asker, { id: athleteId, archivedAt: null }) });
+  const athlete = await athletes.findOne({ where: ownRows(asker, { id: athleteId, archivedAt: null }) });
   if (athlete === null) return undefined;
   const rows = await blocks.findAll({
-    where: own(asker, { athleteId, archivedAt: null, deletedAt: null }),
+    where: ownRows(asker, { athleteId, archivedAt: null, deletedAt: null }),
     attributes: ['id', 'updatedAt'],
     order: [['createdAt', 'ASC']],
   });

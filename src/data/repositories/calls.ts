@@ -1,9 +1,9 @@
 import { isEqual } from 'es-toolkit';
 import { Op, type Transaction } from 'sequelize';
 import type { Answer, AnswerOutcome, PageState, SentAnswer, Training, WatchCall } from '@/core';
-import { answeredByRule, blockStanding, jsonOf, type Proposal, watchCalls } from '@/core';
+import { answeredByRule, blockState, dayAlerts, type Proposal, safeJson } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { CallRow } from '../models/rows';
@@ -23,24 +23,24 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
     if (row === null) return;
     // An archived block raises nothing.
     if (row.archivedAt !== null || row.deletedAt !== null) {
-      await models().calls.destroy({ where: own(asker, { blockId, status: 'pending' }), transaction });
-      await models().standings.destroy({ where: own(asker, { blockId }), transaction });
+      await models().calls.destroy({ where: ownRows(asker, { blockId, status: 'pending' }), transaction });
+      await models().standings.destroy({ where: ownRows(asker, { blockId }), transaction });
       return;
     }
-    await holdStanding(asker, blockId, transaction);
+    await lockBlockState(asker, blockId, transaction);
     const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return;
     const input = { ...training, exercises: exerciseLookup(training) };
-    const held = await heldIds(asker, blockId, transaction);
+    const held = await undoneRuleIds(asker, blockId, transaction);
     const { given, blockPlan } = answeredByRule(input, training.athlete.answering, held);
     const file = { asker, training, now, transaction };
     await fileAnswered(file, given);
     await filePending(file, 'log', training.log.workouts.length === 0 ? [] : blockPlan.proposals);
     const watch = await watchOf(asker, training, blockPlan, now, transaction);
     const answered = await answeredIds(asker, blockId, transaction);
-    const calls = watchCalls(watch, ({ id }) => answered.has(id));
+    const calls = dayAlerts(watch, ({ id }) => answered.has(id));
     await filePending(file, 'day', calls.map(withoutEdits));
-    const standing = blockStanding(watch);
+    const standing = blockState(watch);
     await models().standings.upsert(
       {
         blockId,
@@ -48,7 +48,7 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
         athleteId: training.athlete.id,
         state: standing.state,
         day: watch.today,
-        facts: jsonOf(standing),
+        facts: safeJson(standing),
         at: now,
         issuedAt: latestOf(training.issued.map(({ issuedAt }) => issuedAt)),
         lastLogAt: latestOf(training.log.sets.map(({ at }) => at)),
@@ -71,13 +71,13 @@ export async function markChanged(
 ): Promise<void> {
   await models().standings.update(
     { day: LONG_AGO },
-    { where: own(asker, { blockId: [...blockIds] }), transaction },
+    { where: ownRows(asker, { blockId: [...blockIds] }), transaction },
   );
 }
 
 /** Updates a block's calls if it was marked as changed. */
-export async function freshen(asker: Asker, blockId: string, now: Date): Promise<void> {
-  const changed = await models().standings.count({ where: own(asker, { blockId, day: LONG_AGO }) });
+export async function refreshIfChanged(asker: Asker, blockId: string, now: Date): Promise<void> {
+  const changed = await models().standings.count({ where: ownRows(asker, { blockId, day: LONG_AGO }) });
   if (changed > 0) await refreshCalls(asker, blockId, now);
 }
 
@@ -93,7 +93,7 @@ export const LONG_AGO = '2000-01-01';
 /** Locks a block, so that two processes do not file or answer its calls at once. */
 async function lockBlock(asker: Asker, blockId: string, transaction: Transaction) {
   const row = await models().blocks.findOne({
-    where: own(asker, { id: blockId }),
+    where: ownRows(asker, { id: blockId }),
     attributes: ['id', 'archivedAt', 'deletedAt'],
     transaction,
     lock: transaction.LOCK.UPDATE,
@@ -105,9 +105,9 @@ async function lockBlock(asker: Asker, blockId: string, transaction: Transaction
  * Locks a block's state before reading it: a concurrent log marks the block as changed after this update, not during
  * it, where the mark would be erased at the end.
  */
-async function holdStanding(asker: Asker, blockId: string, transaction: Transaction): Promise<void> {
+async function lockBlockState(asker: Asker, blockId: string, transaction: Transaction): Promise<void> {
   await models().standings.findOne({
-    where: own(asker, { blockId }),
+    where: ownRows(asker, { blockId }),
     attributes: ['blockId'],
     transaction,
     lock: transaction.LOCK.UPDATE,
@@ -137,7 +137,7 @@ function rowOf({ asker, training, now }: Filing, call: Filed, source: CallRow['s
     subject: call.subject,
     week: call.week,
     status: 'pending',
-    proposal: jsonOf(call),
+    proposal: safeJson(call),
     choice: null,
     createdAt: now,
     answeredAt: null,
@@ -151,7 +151,7 @@ async function filePending(filing: Filing, source: CallRow['source'], made: read
   const { asker, training, transaction } = filing;
   const ids = made.map(({ id }) => id);
   await models().calls.destroy({
-    where: own(asker, {
+    where: ownRows(asker, {
       blockId: training.blockId,
       source,
       status: 'pending',
@@ -183,13 +183,13 @@ async function fileAnswered(filing: Filing, given: readonly Answer[]): Promise<v
 }
 
 /** Calls answered by the athlete's setting that the coach has undone: they ask the coach. */
-async function heldIds(
+async function undoneRuleIds(
   asker: Asker,
   blockId: string,
   transaction: Transaction,
 ): Promise<ReadonlySet<string>> {
   const rows = await models().calls.findAll({
-    where: own(asker, { blockId, status: 'pending', byRule: true }),
+    where: ownRows(asker, { blockId, status: 'pending', byRule: true }),
     attributes: ['id'],
     transaction,
   });
@@ -203,7 +203,7 @@ async function answeredIds(
   transaction: Transaction,
 ): Promise<ReadonlySet<string>> {
   const rows = await models().calls.findAll({
-    where: own(asker, { blockId, source: 'day', status: { [Op.ne]: 'pending' } }),
+    where: ownRows(asker, { blockId, source: 'day', status: { [Op.ne]: 'pending' } }),
     attributes: ['id'],
     transaction,
   });
@@ -222,14 +222,14 @@ export async function answerCalls(
   page: PageState,
   now: Date,
 ): Promise<AnswerOutcome | { readonly status: 'malformed' }> {
-  const kept = await keepAnswers(asker, blockId, answers, now);
+  const kept = await storeAnswers(asker, blockId, answers, now);
   if (kept.status !== 'kept') return kept;
   const changes = await findChanges(asker, blockId, page);
   return changes === undefined ? { status: 'gone' } : { status: 'answered', changes, missed: kept.missed };
 }
 
 /** The same without an open page. @returns the calls that were no longer open */
-export async function keepAnswers(
+export async function storeAnswers(
   asker: Asker,
   blockId: string,
   answers: readonly SentAnswer[],
@@ -237,12 +237,12 @@ export async function keepAnswers(
 ): Promise<
   { readonly status: 'kept'; readonly missed: readonly string[] } | { readonly status: 'gone' | 'malformed' }
 > {
-  await freshen(asker, blockId, now);
+  await refreshIfChanged(asker, blockId, now);
   const missed = await transact(async (transaction) => {
     const { calls } = models();
     if ((await lockBlock(asker, blockId, transaction)) === null) return null;
     const rows = await calls.findAll({
-      where: own(asker, { blockId, source: 'log', status: 'pending', id: answers.map(({ id }) => id) }),
+      where: ownRows(asker, { blockId, source: 'log', status: 'pending', id: answers.map(({ id }) => id) }),
       attributes: ['id', 'proposal'],
       transaction,
       lock: transaction.LOCK.UPDATE,
@@ -258,8 +258,8 @@ export async function keepAnswers(
     for (const group of alike(answers.filter(({ id }) => pending.has(id)))) {
       const [{ outcome, choice }] = group;
       await calls.update(
-        { status: outcome, choice: choice === null ? null : jsonOf(choice), answeredAt: now },
-        { where: own(asker, { blockId, id: group.map(({ id }) => id) }), transaction },
+        { status: outcome, choice: choice === null ? null : safeJson(choice), answeredAt: now },
+        { where: ownRows(asker, { blockId, id: group.map(({ id }) => id) }), transaction },
       );
     }
     await markChanged(asker, [blockId], transaction);
@@ -276,7 +276,7 @@ export async function acceptRoutine(asker: Asker, blockId: string, now: Date): P
   );
   if (routine.length === 0) return 0;
   const answers = routine.map(({ id }): SentAnswer => ({ id, outcome: 'accepted', choice: null }));
-  const kept = await keepAnswers(asker, blockId, answers, now);
+  const kept = await storeAnswers(asker, blockId, answers, now);
   return kept.status === 'kept' ? answers.length - kept.missed.length : 0;
 }
 
@@ -299,9 +299,9 @@ function proposalFrom(text: string): Proposal {
 
 /** The waiting proposals of a block. */
 export async function pendingCalls(asker: Asker, blockId: string, now: Date): Promise<readonly Proposal[]> {
-  await freshen(asker, blockId, now);
+  await refreshIfChanged(asker, blockId, now);
   const rows = await models().calls.findAll({
-    where: own(asker, { blockId, source: 'log', status: 'pending' }),
+    where: ownRows(asker, { blockId, source: 'log', status: 'pending' }),
     order: [['createdAt', 'ASC']],
   });
   return rows.map((row) => proposalFrom(row.get().proposal));

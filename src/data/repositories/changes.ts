@@ -1,13 +1,13 @@
 import { Op, type Transaction } from 'sequelize';
 import { issuedKey, type PageState, type ReloadOutcome, type TrainingChanges } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { IssuedRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
 import { namedExercises } from './exercise-names';
 import { firstsElsewhere, withLastingBests } from './lasting-bests';
-import { seenBy } from './own-exercises';
+import { visibleTo } from './own-exercises';
 import { isKnownRevision, stepsSince } from './steps';
 import { athleteOf } from './stored-athlete';
 import { issuedFrom } from './stored-block';
@@ -51,7 +51,7 @@ async function changesIn(
   const readAt = new Date();
   const since = { [Op.gte]: new Date(Date.parse(page.readAt) - LOOK_BACK_MS) };
   const block = await blocks.findOne({
-    where: own(asker, { id: blockId }),
+    where: ownRows(asker, { id: blockId }),
     attributes: ['revision', 'athleteId'],
     transaction,
   });
@@ -59,12 +59,12 @@ async function changesIn(
   const { revision, athleteId } = block.get();
   const asked = { asked: page.revision, stored: revision };
   if (!(await isKnownRevision(asker, blockId, asked, transaction))) return undefined;
-  const athlete = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
+  const athlete = await athletes.findOne({ where: ownRows(asker, { id: athleteId }), transaction });
   if (athlete === null) return undefined;
   const steps = await stepsSince(asker, blockId, page.revision, transaction);
-  const count = await exercises.count({ where: seenBy(asker), transaction });
+  const count = await exercises.count({ where: visibleTo(asker), transaction });
   const standing = await issued.findAll({
-    where: own(asker, { blockId, recalledAt: null }),
+    where: ownRows(asker, { blockId, recalledAt: null }),
     attributes: ['id', 'version', 'closedAt'],
     transaction,
   });
@@ -73,16 +73,16 @@ async function changesIn(
   const keyOf = ({ id, version, closedAt }: Pick<IssuedRow, 'id' | 'version' | 'closedAt'>) =>
     issuedKey({ id, version, ...(closedAt === null ? {} : { closedAt: closedAt.toISOString() }) });
   const fresh = await issued.findAll({
-    where: own(asker, {
+    where: ownRows(asker, {
       id: standing.filter((week) => !had.has(keyOf(week.get()))).map((week) => week.get().id),
     }),
     order: [['week', 'ASC']],
     transaction,
   });
   const begun = (
-    await workouts.findAll({ where: own(asker, { blockId, issuedWeekId: ids }), transaction })
+    await workouts.findAll({ where: ownRows(asker, { blockId, issuedWeekId: ids }), transaction })
   ).map((row) => row.get());
-  const within = own(asker, { workoutId: begun.map(({ id }) => id) });
+  const within = ownRows(asker, { workoutId: begun.map(({ id }) => id) });
   const isNew = (at: Date | null) => at !== null && at >= since[Op.gte];
   const newSets = await sets.findAll({ where: { ...within, receivedAt: since }, transaction });
   const reports = await soreness.findAll({
@@ -91,7 +91,7 @@ async function changesIn(
     transaction,
   });
   const answered = await calls.findAll({
-    where: own(asker, { blockId, status: { [Op.ne]: 'pending' }, source: 'log', answeredAt: since }),
+    where: ownRows(asker, { blockId, status: { [Op.ne]: 'pending' }, source: 'log', answeredAt: since }),
     order: [['answeredAt', 'ASC']],
     transaction,
   });
@@ -125,7 +125,7 @@ async function changesIn(
       sets: await sets.count({ where: within, transaction }),
       soreness: await soreness.count({ where: within, transaction }),
       answers: await calls.count({
-        where: own(asker, { blockId, source: 'log', status: { [Op.ne]: 'pending' } }),
+        where: ownRows(asker, { blockId, source: 'log', status: { [Op.ne]: 'pending' } }),
         transaction,
       }),
     },

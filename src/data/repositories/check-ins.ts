@@ -1,7 +1,7 @@
 import type { Transaction } from 'sequelize';
 import type { CheckIn } from '@/core';
 import { decodeCheckIn } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { models } from '../models/models';
 import type { CheckInRow } from '../models/rows';
 import { stored } from './stored';
@@ -22,7 +22,7 @@ export async function findCheckIns(
   transaction?: Transaction,
 ): Promise<readonly CheckIn[]> {
   const rows = await models().checkIns.findAll({
-    where: own(asker, { athleteId }),
+    where: ownRows(asker, { athleteId }),
     order: [
       ['localDate', 'DESC'],
       ['receivedAt', 'DESC'],

@@ -1,8 +1,8 @@
 import { literal, type Transaction } from 'sequelize';
 import type { Conventions } from '@/core';
-import { jsonOf } from '@/core';
+import { safeJson } from '@/core';
 import { decodeConventions } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { stored } from './stored';
@@ -20,11 +20,17 @@ export async function coachConventions(
 }
 
 /** Saves them. Every athlete of the coach counts as changed, so that open pages follow. */
-export async function keepCoachConventions(asker: Asker, conventions: Partial<Conventions>): Promise<void> {
+export async function saveCoachConventions(asker: Asker, conventions: Partial<Conventions>): Promise<void> {
   await transact(async (transaction) => {
     const { athletes, coaches } = models();
-    await coaches.update({ conventions: jsonOf(conventions) }, { where: { id: asker.coachId }, transaction });
+    await coaches.update(
+      { conventions: safeJson(conventions) },
+      { where: { id: asker.coachId }, transaction },
+    );
     // The database increments the revision, so that no concurrent change is overwritten.
-    await athletes.update({ revision: literal('revision + 1') } as never, { where: own(asker), transaction });
+    await athletes.update({ revision: literal('revision + 1') } as never, {
+      where: ownRows(asker),
+      transaction,
+    });
   });
 }

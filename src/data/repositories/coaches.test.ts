@@ -3,8 +3,8 @@ import { migrate } from '../migrate';
 import { models } from '../models/models';
 import { NOW, PASSWORD, someCoach } from '../testing/coach';
 import { inSchema } from '../testing/schema';
-import { addFirstCoach, changePassword, isEmptyInstallation, signIn, tellPassword } from './coaches';
-import { askerOf, endSession, openSession, sessionsOf, signOut } from './sessions';
+import { addFirstCoach, changePassword, confirmPassword, isEmptyInstallation, signIn } from './coaches';
+import { endSession, findSessionCoach, listSessions, openSession, signOut } from './sessions';
 
 afterAll(closeDatabase);
 
@@ -14,9 +14,9 @@ test('the right password opens a session, with any capitalisation of the address
   const coach = await someCoach();
   const outcome = await signIn(` ${coach.email.toUpperCase()} `, PASSWORD, NOW);
   if (outcome.status !== 'signed in') throw new Error(outcome.status);
-  expect(await askerOf(outcome.token, NOW)).toMatchObject({ coachId: coach.coachId });
+  expect(await findSessionCoach(outcome.token, NOW)).toMatchObject({ coachId: coach.coachId });
   await signOut(outcome.token);
-  expect(await askerOf(outcome.token, NOW)).toBeUndefined();
+  expect(await findSessionCoach(outcome.token, NOW)).toBeUndefined();
 });
 
 test('neither the password nor the token is stored in plain text', async () => {
@@ -32,7 +32,7 @@ test('a session expires', async () => {
   const coach = await someCoach();
   const outcome = await signIn(coach.email, PASSWORD, NOW);
   if (outcome.status !== 'signed in') throw new Error(outcome.status);
-  expect(await askerOf(outcome.token, later(31 * 24 * 60))).toBeUndefined();
+  expect(await findSessionCoach(outcome.token, later(31 * 24 * 60))).toBeUndefined();
 });
 
 test('wrong passwords and unknown addresses get the same answer', async () => {
@@ -119,11 +119,11 @@ test('an unused session expires after a week, a used one after thirty days; each
   const { token } = await openSession(coach.coachId, { device: 'Mac, Firefox', awaitsCode: false }, NOW);
   const idle = await openSession(coach.coachId, { device: 'iPad, Safari', awaitsCode: false }, NOW);
   for (let n = 6; n < 30; n += 6)
-    expect(await askerOf(token, day(n))).toMatchObject({ coachId: coach.coachId });
-  expect(await askerOf(idle.token, day(7))).toBeUndefined();
-  expect(await askerOf(token, day(30))).toBeUndefined();
+    expect(await findSessionCoach(token, day(n))).toMatchObject({ coachId: coach.coachId });
+  expect(await findSessionCoach(idle.token, day(7))).toBeUndefined();
+  expect(await findSessionCoach(token, day(30))).toBeUndefined();
   const other = await openSession(coach.coachId, { device: 'iPhone, Safari', awaitsCode: false }, day(24));
-  const listed = await sessionsOf(coach, token, day(25));
+  const listed = await listSessions(coach, token, day(25));
   expect(listed.map(({ device, isThis }) => [device, isThis])).toEqual([
     ['iPhone, Safari', false],
     ['Mac, Firefox', true],
@@ -133,8 +133,8 @@ test('an unused session expires after a week, a used one after thirty days; each
   expect(await endSession(await someCoach(), name)).toBe(false);
   expect(await endSession(coach, '%')).toBe(false);
   expect(await endSession(coach, name)).toBe(true);
-  expect(await askerOf(other.token, day(25))).toBeUndefined();
-  expect(await askerOf(token, day(25))).toBeDefined();
+  expect(await findSessionCoach(other.token, day(25))).toBeUndefined();
+  expect(await findSessionCoach(token, day(25))).toBeDefined();
 });
 
 test('changing the password needs the old one; other sessions end, this one continues', async () => {
@@ -154,10 +154,10 @@ test('changing the password needs the old one; other sessions end, this one cont
   const outcome = await changePassword(coach, changed, here.token, later);
   if (outcome.status !== 'changed') throw new Error(outcome.status);
   // Under another token.
-  expect(await askerOf(here.token, NOW)).toBeUndefined();
-  expect(await askerOf(outcome.session.token, NOW)).toMatchObject({ coachId: coach.coachId });
+  expect(await findSessionCoach(here.token, NOW)).toBeUndefined();
+  expect(await findSessionCoach(outcome.session.token, NOW)).toMatchObject({ coachId: coach.coachId });
   expect(outcome.session.expiresAt).toEqual(here.expiresAt);
-  expect(await askerOf(there.token, NOW)).toBeUndefined();
+  expect(await findSessionCoach(there.token, NOW)).toBeUndefined();
   expect((await signIn(coach.email, PASSWORD, NOW)).status).toBe('wrong');
   expect((await signIn(coach.email, 'a longer password', NOW)).status).toBe('signed in');
 });
@@ -166,10 +166,11 @@ test('a confirmed password is valid for a quarter of an hour, once per session, 
   const coach = await someCoach();
   const [here, there] = [await signIn(coach.email, PASSWORD, NOW), await signIn(coach.email, PASSWORD, NOW)];
   if (here.status !== 'signed in' || there.status !== 'signed in') throw new Error('not signed in');
-  const isSure = async (token: string, minutes: number) => (await askerOf(token, later(minutes)))?.isSure;
+  const isSure = async (token: string, minutes: number) =>
+    (await findSessionCoach(token, later(minutes)))?.isSure;
   expect([await isSure(here.token, 14.9), await isSure(here.token, 15)]).toEqual([true, false]);
   const tell = (password: string, token: string, minutes: number) =>
-    tellPassword(coach, password, token, later(minutes));
+    confirmPassword(coach, password, token, later(minutes));
   expect(await tell('wrong', here.token, 20)).toEqual({ status: 'wrong' });
   expect(await isSure(here.token, 20)).toBe(false);
   const told = await tell(PASSWORD, here.token, 20);

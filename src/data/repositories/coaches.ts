@@ -2,13 +2,20 @@ import { randomUUID } from 'node:crypto';
 import { Op, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
 import { transact } from '../database';
-import { hashed, matches } from '../hashing';
+import { hashPassword, matches } from '../hashing';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 import { type PasswordProblem, passwordProblem } from '../passwords';
 import { digest } from '../token';
-import { endedSessions, isKnownDevice, knowDevice, type Opened, openSession, renewSession } from './sessions';
-import { tried, wasRight } from './tries';
+import {
+  endedSessions,
+  isKnownDevice,
+  type Opened,
+  openSession,
+  rememberDevice,
+  renewSession,
+} from './sessions';
+import { countAttempt, resetAttempts } from './tries';
 
 const normal = (email: string) => email.trim().toLowerCase();
 
@@ -24,7 +31,7 @@ export async function newCoach(coach: {
     id,
     email: normal(email),
     name,
-    passwordHash: await hashed(password),
+    passwordHash: await hashPassword(password),
     conventions: '{}',
     houseId: id,
     secondFactor: null,
@@ -96,7 +103,11 @@ export interface From {
  * lock it out. A stranger is counted by address and account together, and by each alone: one who tries many accounts,
  * and many who try one.
  */
-export async function countedBy(email: string, coachId: string | undefined, { address = '', device }: From) {
+export async function attemptCounters(
+  email: string,
+  coachId: string | undefined,
+  { address = '', device }: From,
+) {
   if (coachId !== undefined && device !== undefined && (await isKnownDevice(coachId, device)))
     return { own: [{ by: `device ${device}`, free: 5 }], common: [] };
   return {
@@ -120,10 +131,10 @@ let decoy: Promise<string> | undefined;
 export async function signIn(email: string, password: string, now: Date, from: From = {}): Promise<SignIn> {
   const address = normal(email).slice(0, 190);
   const coach = (await models().coaches.findOne({ where: { email: address } }))?.get();
-  const counted = await countedBy(address, coach?.id, from);
-  const seconds = await tried([...counted.own, ...counted.common], now);
+  const counted = await attemptCounters(address, coach?.id, from);
+  const seconds = await countAttempt([...counted.own, ...counted.common], now);
   if (seconds > 0) return { status: 'wait', seconds };
-  decoy ??= hashed(randomUUID());
+  decoy ??= hashPassword(randomUUID());
   const right = await matches(coach?.passwordHash ?? (await decoy), password);
   if (coach === undefined || !right) return { status: 'wrong' };
   const awaitsCode = coach.secondFactor !== null;
@@ -131,8 +142,8 @@ export async function signIn(email: string, password: string, now: Date, from: F
   await endedSessions(now);
   // Attempts are counted until the code is right too.
   if (awaitsCode) return { status: 'code', ...opened };
-  await wasRight(counted, now);
-  return { status: 'signed in', ...opened, device: await knowDevice(coach.id, from.device, now) };
+  await resetAttempts(counted, now);
+  return { status: 'signed in', ...opened, device: await rememberDevice(coach.id, from.device, now) };
 }
 
 /** The result of confirming a password in a session, which continues under another token if it was right. */
@@ -153,10 +164,10 @@ type Checked =
 async function checked(asker: Asker, password: string, now: Date): Promise<Checked> {
   const coach = (await models().coaches.findByPk(asker.coachId))?.get();
   if (coach === undefined) return { status: 'gone' };
-  const seconds = await tried(triesWithin(asker), now);
+  const seconds = await countAttempt(triesWithin(asker), now);
   if (seconds > 0) return { status: 'wait', seconds };
   if (!(await matches(coach.passwordHash, password))) return { status: 'wrong' };
-  await wasRight({ own: triesWithin(asker), common: [] }, now);
+  await resetAttempts({ own: triesWithin(asker), common: [] }, now);
   return { status: 'right', coach };
 }
 
@@ -164,7 +175,7 @@ async function checked(asker: Asker, password: string, now: Date): Promise<Check
  * Confirms the password in a session, for sensitive actions. The session continues under another token.
  * @throws Busy if too many passwords are being hashed
  */
-export async function tellPassword(
+export async function confirmPassword(
   asker: Asker,
   password: string,
   token: string,
@@ -192,7 +203,7 @@ export async function changePassword(
   if (outcome.status !== 'right') return outcome;
   const problem = passwordProblem(next, [outcome.coach.name, outcome.coach.email]);
   if (problem !== null) return { status: problem };
-  await coaches.update({ passwordHash: await hashed(next) }, { where: { id: asker.coachId } });
+  await coaches.update({ passwordHash: await hashPassword(next) }, { where: { id: asker.coachId } });
   await signIns.destroy({ where: { coachId: asker.coachId, tokenHash: { [Op.ne]: digest(token) } } });
   const session = await renewSession(token, now);
   return session === undefined ? { status: 'gone' } : { status: 'changed', session };

@@ -1,5 +1,5 @@
 import { Op } from 'sequelize';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { models } from '../models/models';
 import { refreshCalls } from './calls';
 
@@ -20,12 +20,12 @@ export const CURRENT_BLOCK = `(
 async function openBlocks(asker: Asker, athleteId: string): Promise<readonly string[]> {
   const { blocks, standings } = models();
   const rows = await blocks.findAll({
-    where: own(asker, { athleteId, archivedAt: null, deletedAt: null }),
+    where: ownRows(asker, { athleteId, archivedAt: null, deletedAt: null }),
     attributes: ['id'],
   });
   const ids = rows.map((row) => row.get().id);
   const done = await standings.findAll({
-    where: own(asker, { blockId: { [Op.in]: ids }, state: 'done' }),
+    where: ownRows(asker, { blockId: { [Op.in]: ids }, state: 'done' }),
     attributes: ['blockId'],
   });
   const over = new Set(done.map((row) => row.get().blockId));

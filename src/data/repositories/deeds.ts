@@ -3,7 +3,7 @@ import type { Deed } from '@/core';
 import { type Asker, actorOf } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
-import { type About, athletesBy } from './about';
+import { type About, athleteQuery } from './about';
 
 /** An action and its object; see `Deed`. */
 export type Done = Pick<Deed, 'what' | 'about'>;
@@ -12,8 +12,13 @@ export type Done = Pick<Deed, 'what' | 'about'>;
 const MOST = 100;
 
 /** Records an action on an athlete of the asker. For anybody else's athlete nothing is written. */
-export async function did(asker: Asker, on: About, { what, about }: Done, now: Date): Promise<void> {
-  const { from, id } = athletesBy(on);
+export async function recordActivity(
+  asker: Asker,
+  on: About,
+  { what, about }: Done,
+  now: Date,
+): Promise<void> {
+  const { from, id } = athleteQuery(on);
   await database().query(
     `INSERT INTO deeds (athlete_id, by_id, what, about, at)
      SELECT a.id, :by, :what, :about, :now FROM ${from} AND a.coach_id = :coachId`,
@@ -32,7 +37,7 @@ export async function did(asker: Asker, on: About, { what, about }: Done, now: D
 }
 
 /** Coaches' actions on an athlete, latest first. */
-export async function deedsOf(asker: Asker, athleteId: string): Promise<readonly Deed[]> {
+export async function listActivity(asker: Asker, athleteId: string): Promise<readonly Deed[]> {
   const rows = await database().query<Omit<Deed, 'at'> & { at: Date }>(
     `SELECT d.what, d.about, d.at, c.name AS \`by\`
      FROM athletes a JOIN deeds d ON d.athlete_id = a.id LEFT JOIN coaches c ON c.id = d.by_id

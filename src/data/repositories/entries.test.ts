@@ -3,7 +3,7 @@ import { closeDatabase } from '../database';
 import { NOW, setsFor, someBlock, someCoach, work } from '../testing/coach';
 import { entriesOf } from './entries';
 import { issueWeek } from './issuing';
-import { keepWork, workoutId } from './logging';
+import { storeWork, workoutId } from './logging';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);
@@ -15,10 +15,10 @@ test('sets entered or corrected by the coach show it with the time; the athleteâ
   const session = { issuedWeekId: issued.week.id, sessionId: 'sa' };
   const [set] = await setsFor(asker, blockId, 'sa');
   if (set === undefined) throw new Error('nothing planned');
-  await keepWork({ ...asker, athleteId: athlete.id }, session, work({ sets: [set] }), NOW);
+  await storeWork({ ...asker, athleteId: athlete.id }, session, work({ sets: [set] }), NOW);
   const later = new Date(NOW.getTime() + 3_600_000);
   const right = { ...set, id: randomUUID(), reps: set.reps - 2, supersedes: set.id };
-  await keepWork({ ...asker, entersAs: 'coach' }, session, work({ sets: [right] }), later);
+  await storeWork({ ...asker, entersAs: 'coach' }, session, work({ sets: [right] }), later);
   const entries = await entriesOf(asker, workoutId(session));
   expect(entries.get(set.id)).toEqual({ at: NOW.toISOString(), by: 'athlete' });
   expect(entries.get(right.id)).toEqual({ at: later.toISOString(), by: 'coach' });

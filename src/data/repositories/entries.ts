@@ -1,4 +1,4 @@
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { models } from '../models/models';
 
 /** When the server received a set, ISO 8601, and who entered it. */
@@ -10,7 +10,7 @@ export interface Entered {
 /** When and by whom a session's sets were entered, by set id. */
 export async function entriesOf(asker: Asker, workoutId: string): Promise<ReadonlyMap<string, Entered>> {
   const rows = await models().sets.findAll({
-    where: own(asker, { workoutId }),
+    where: ownRows(asker, { workoutId }),
     attributes: ['id', 'receivedAt', 'enteredBy'],
   });
   return new Map(

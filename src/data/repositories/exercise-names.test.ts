@@ -1,4 +1,4 @@
-import { choicesIn } from '@/core';
+import { exerciseChoicesToday } from '@/core';
 import { closeDatabase } from '../database';
 import { NOW, someBlock, someCoach } from '../testing/coach';
 import { exerciseNames, namedExercises, renameExercise } from './exercise-names';
@@ -34,7 +34,7 @@ test('a renamed exercise has its new name in weeks sent before; its facts stay a
   const [session] = week?.plan.sessions ?? [];
   if (training === undefined || week === undefined || session === undefined)
     throw new Error('nothing was sent');
-  const { exercises } = choicesIn(training, week, session);
+  const { exercises } = exerciseChoicesToday(training, week, session);
   expect(exercises['leg-press']).toEqual({ ...week.exercises['leg-press'], name: 'sled press' });
   expect(week.exercises['leg-press']?.name).toBe('leg press');
   expect(exercises['seated-leg-curl']?.name).toBe('seated leg curl');

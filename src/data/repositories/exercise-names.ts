@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 import { type Exercise, withNames } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { models } from '../models/models';
 import { ownExercises } from './own-exercises';
 
@@ -10,7 +10,7 @@ export async function exerciseNames(
   transaction?: Transaction,
 ): Promise<Readonly<Record<string, string>>> {
   const rows = await models().exerciseNames.findAll({
-    where: own(asker),
+    where: ownRows(asker),
     ...(transaction === undefined ? {} : { transaction }),
   });
   return Object.fromEntries(rows.map((row) => [row.get().exerciseId, row.get().name]));
@@ -19,7 +19,7 @@ export async function exerciseNames(
 /** Saves a coach's name for an exercise; null restores its own name. */
 export async function renameExercise(asker: Asker, exerciseId: string, name: string | null): Promise<void> {
   const { exerciseNames: table } = models();
-  if (name === null) await table.destroy({ where: own(asker, { exerciseId }) });
+  if (name === null) await table.destroy({ where: ownRows(asker, { exerciseId }) });
   else await table.upsert({ coachId: asker.coachId, exerciseId, name });
 }
 

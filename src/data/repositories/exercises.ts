@@ -2,15 +2,15 @@ import { randomUUID } from 'node:crypto';
 import { chunk } from 'es-toolkit';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { Block, Exercise, ExerciseUse, SaveExerciseOutcome, SingleEdit } from '@/core';
-import { applyEdit, jsonOf } from '@/core';
+import { applyEdit, safeJson } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { exercisesIn } from '@/formats/archive/files';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
 import { revisionOf } from './blocks';
 import { markChanged } from './calls';
-import { exerciseFrom, ownExercises, seenBy } from './own-exercises';
+import { exerciseFrom, ownExercises, visibleTo } from './own-exercises';
 import { blockFrom } from './stored-block';
 
 /**
@@ -43,7 +43,7 @@ export async function saveExercise(
         id,
         revision,
         coachId: asker.coachId,
-        facts: jsonOf(exercise),
+        facts: safeJson(exercise),
         createdAt: now,
         shared: newest?.shared ?? false,
       },
@@ -59,7 +59,7 @@ export async function sharing(
   asker: Asker,
 ): Promise<Readonly<Record<string, { readonly shared: boolean; readonly isOwn: boolean }>>> {
   const rows = await models().exercises.findAll({
-    where: seenBy(asker),
+    where: visibleTo(asker),
     attributes: ['id', 'coachId', 'shared'],
   });
   return Object.fromEntries(
@@ -72,19 +72,19 @@ export async function sharing(
 
 /** Shares every revision of a custom exercise with the team, or makes it private again. */
 export async function shareExercise(asker: Asker, id: string, shared: boolean): Promise<boolean> {
-  const where = own(asker, { id });
+  const where = ownRows(asker, { id });
   if ((await models().exercises.count({ where })) === 0) return false;
   await models().exercises.update({ shared }, { where });
   return true;
 }
 
 /** Shares those of the coach's custom exercises among some exercises with the team. */
-export async function shareHeld(
+export async function shareExercisesUsed(
   asker: Asker,
   held: readonly Exercise[],
   transaction?: Transaction,
 ): Promise<void> {
-  const where = own(asker, { id: [...new Set(held.map(({ id }) => id))] });
+  const where = ownRows(asker, { id: [...new Set(held.map(({ id }) => id))] });
   await models().exercises.update(
     { shared: true },
     { where, ...(transaction === undefined ? {} : { transaction }) },
@@ -92,8 +92,8 @@ export async function shareHeld(
 }
 
 /** Shares the coach's custom exercises used by something that is passed on. */
-export async function lendExercises(asker: Asker, handedOn: unknown): Promise<void> {
-  await shareHeld(asker, exercisesIn(handedOn, await ownExercises(asker)));
+export async function shareOwnAmong(asker: Asker, handedOn: unknown): Promise<void> {
+  await shareExercisesUsed(asker, exercisesIn(handedOn, await ownExercises(asker)));
 }
 
 /** Blocks of the coach's athletes that use an exercise, newest first. */
@@ -133,7 +133,7 @@ export async function adoptRevision(
   ref: { readonly id: string; readonly revision: number },
   now: Date,
 ): Promise<readonly string[]> {
-  const revisions = await models().exercises.count({ where: { [Op.and]: [{ ...ref }, seenBy(asker)] } });
+  const revisions = await models().exercises.count({ where: { [Op.and]: [{ ...ref }, visibleTo(asker)] } });
   if (revisions === 0) return blockIds;
   const moved: string[] = [];
   for (const ids of chunk([...new Set(blockIds)], MOVED_AT_ONCE))
@@ -151,7 +151,7 @@ async function moveBlocks(
 ): Promise<readonly string[]> {
   const { blocks, revisions } = models();
   const rows = await blocks.findAll({
-    where: own(asker, { id: ids }),
+    where: ownRows(asker, { id: ids }),
     // Always in the same order, so that two concurrent moves wait for each other.
     order: [['id', 'ASC']],
     transaction,

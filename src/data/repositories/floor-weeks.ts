@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize';
 import type { Athlete, LocalDate, SessionOutline, WeekPlan } from '@/core';
 import { decodeOutline } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { plain } from '../models/plain';
@@ -48,7 +48,7 @@ interface DoneRow {
  * A block's weeks for a list: three small queries that do not read the weeks' contents and count sets in the
  * database.
  */
-export async function floorWeeks(asker: Asker, blockId: string): Promise<FloorBlock | undefined> {
+export async function listSentWeeks(asker: Asker, blockId: string): Promise<FloorBlock | undefined> {
   const replacements = { coachId: asker.coachId, blockId };
   const select = { type: QueryTypes.SELECT as const, replacements };
   const [[block], planned, done] = await Promise.all([
@@ -61,7 +61,7 @@ export async function floorWeeks(asker: Asker, blockId: string): Promise<FloorBl
       select,
     ),
     plain(models().issued, {
-      where: own(asker, { blockId, recalledAt: null }),
+      where: ownRows(asker, { blockId, recalledAt: null }),
       attributes: ['id', 'week', 'kind', 'line', 'outline'],
       order: [['week', 'DESC']],
     }),

@@ -8,19 +8,19 @@ import { saveSteps } from './blocks';
 import { coachByEmail, signIn } from './coaches';
 import { saveExercise, shareExercise, sharing } from './exercises';
 import {
+  acceptInvite,
   coachInvite,
+  findTeam,
   forgottenPasswordLink,
-  handOver,
-  houseOf,
   inviteCoach,
-  joinHouse,
   newPasswordLink,
   passwordBy,
+  transferAthlete,
 } from './houses';
 import { ownExercises } from './own-exercises';
-import { inviteAthlete, joinBy, phoneOf } from './phones';
+import { findPhone, inviteAthlete, signInPhone } from './phones';
 import { roster } from './roster';
-import { askerOf } from './sessions';
+import { findSessionCoach } from './sessions';
 import {
   findDesign,
   keepTemplate,
@@ -39,7 +39,9 @@ let made = 0;
 async function colleague(owner: { readonly coachId: string }) {
   const token = await inviteCoach(owner, NOW);
   const email = `colleague-${made++}-${Math.random()}@example.org`;
-  expect(await joinHouse(token ?? '', { email, name: 'Colleague', password: PASSWORD }, NOW)).toBe('joined');
+  expect(await acceptInvite(token ?? '', { email, name: 'Colleague', password: PASSWORD }, NOW)).toBe(
+    'joined',
+  );
   const asker = await coachByEmail(email);
   if (asker === undefined) throw new Error('not in');
   return { ...asker, email };
@@ -52,21 +54,21 @@ test('an invitation admits one coach, once and within a week; only the owner can
   expect(await coachInvite(`${token}x`, NOW)).toEqual({ status: 'unknown' });
   expect(await coachInvite(token, new Date(NOW.getTime() + 7 * DAY))).toEqual({ status: 'ended' });
   const coach = (email: string) => ({ email, name: 'Somebody', password: PASSWORD });
-  expect(await joinHouse(token, coach(owner.email), NOW)).toBe('taken');
+  expect(await acceptInvite(token, coach(owner.email), NOW)).toBe('taken');
   const emails = [1, 2, 3].map((at) => `in-${made++}-${at}-${Math.random()}@example.org`);
-  const tried = await Promise.all(emails.map((email) => joinHouse(token, coach(email), NOW)));
+  const tried = await Promise.all(emails.map((email) => acceptInvite(token, coach(email), NOW)));
   expect(tried.filter((one) => one === 'joined')).toHaveLength(1);
   expect(await coachInvite(token, NOW)).toEqual({ status: 'used' });
 
-  const house = await houseOf(owner);
+  const house = await findTeam(owner);
   expect(house.isOwner).toBe(true);
   expect(house.coaches).toHaveLength(2);
   const other = await coachByEmail(emails[tried.indexOf('joined')] ?? '');
   if (other === undefined) throw new Error('not in');
-  expect((await houseOf(other)).isOwner).toBe(false);
+  expect((await findTeam(other)).isOwner).toBe(false);
   expect(await inviteCoach(other, NOW)).toBeUndefined();
   // The team has no other member.
-  expect((await houseOf(await someCoach())).coaches).toHaveLength(1);
+  expect((await findTeam(await someCoach())).coaches).toHaveLength(1);
 });
 
 test('an athlete is transferred with everything unchanged, nothing stays behind, and their phone keeps working', async () => {
@@ -86,18 +88,18 @@ test('an athlete is transferred with everything unchanged, nothing stays behind,
   await saveSteps(asker, blockId, 0, [{ id: 'step-1', action: 'do', edit }], NOW);
   await weeks.live(1, { says: { slept: 'poorly' } });
   const invite = await inviteAthlete(asker, athlete.id, NOW);
-  const joined = await joinBy(invite?.token ?? '', 'a phone', NOW);
+  const joined = await signInPhone(invite?.token ?? '', 'a phone', NOW);
   if (joined.status !== 'joined') throw new Error(joined.status);
   const to = await colleague(asker);
   const stranger = await someCoach();
   expect(await ownExercises(to)).toEqual([]);
-  expect(await handOver(asker, athlete.id, stranger.coachId)).toBe(false);
-  expect(await handOver(stranger, athlete.id, stranger.coachId)).toBe(false);
-  expect(await handOver(to, athlete.id, to.coachId)).toBe(false);
+  expect(await transferAthlete(asker, athlete.id, stranger.coachId)).toBe(false);
+  expect(await transferAthlete(stranger, athlete.id, stranger.coachId)).toBe(false);
+  expect(await transferAthlete(to, athlete.id, to.coachId)).toBe(false);
 
   const before = await athleteFile(asker, athlete.id);
   const training = await findTraining(asker, blockId);
-  expect(await handOver(asker, athlete.id, to.coachId)).toBe(true);
+  expect(await transferAthlete(asker, athlete.id, to.coachId)).toBe(true);
   expect(await findAthlete(asker, athlete.id)).toBeUndefined();
   expect(await athleteFile(to, athlete.id)).toEqual(before);
   const after = await findTraining(to, blockId);
@@ -107,7 +109,7 @@ test('an athlete is transferred with everything unchanged, nothing stays behind,
     athleteRevision: 0,
   });
   expect(await roster(to)).toMatchObject([{ block: { id: blockId, state: 'running' } }]);
-  expect(await phoneOf(joined.token, NOW)).toMatchObject({ coachId: to.coachId, athleteId: athlete.id });
+  expect(await findPhone(joined.token, NOW)).toMatchObject({ coachId: to.coachId, athleteId: athlete.id });
   // Both see the exercise from now on.
   expect(await ownExercises(to)).toEqual([exercise]);
   expect(await ownExercises(asker)).toEqual([exercise]);
@@ -180,12 +182,12 @@ test('the owner’s link resets a member’s password once and ends all their se
   expect(await coachInvite(token, NOW)).toMatchObject({ status: 'open', coach: 'Colleague' });
   // It invites nobody, and an invitation resets no password.
   const coach = { email: `x-${Math.random()}@example.org`, name: 'X', password: PASSWORD };
-  expect(await joinHouse(token, coach, NOW)).toBe('unknown');
+  expect(await acceptInvite(token, coach, NOW)).toBe('unknown');
   expect(await passwordBy((await inviteCoach(owner, NOW)) ?? '', 'another password', NOW)).toBeUndefined();
   expect(await passwordBy(token, 'another password', NOW)).toBe(other.email);
   expect(await passwordBy(token, 'a third password', NOW)).toBeUndefined();
   expect((await signIn(other.email, 'another password', NOW)).status).toBe('signed in');
-  expect(signedIn.status === 'signed in' && (await askerOf(signedIn.token, NOW))).toBeUndefined();
+  expect(signedIn.status === 'signed in' && (await findSessionCoach(signedIn.token, NOW))).toBeUndefined();
 });
 
 test('a forgotten password is reset by the operator’s link: once, within a day; the old one no longer works', async () => {
@@ -194,7 +196,7 @@ test('a forgotten password is reset by the operator’s link: once, within a day
   if (signedIn.status !== 'signed in') throw new Error(signedIn.status);
   const link = async () => (await forgottenPasswordLink(coach.email.toUpperCase(), NOW)) ?? '';
   const late = await link();
-  expect(await askerOf(signedIn.token, NOW)).toBeUndefined();
+  expect(await findSessionCoach(signedIn.token, NOW)).toBeUndefined();
   expect(await signIn(coach.email, PASSWORD, NOW)).toEqual({ status: 'wrong' });
   const at = (hours: number) => new Date(NOW.getTime() + hours * 3_600_000);
   expect(await passwordBy(late, 'another password', at(24))).toBeUndefined();

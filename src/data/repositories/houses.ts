@@ -1,12 +1,12 @@
 import { QueryTypes, type Transaction } from 'sequelize';
 import { exercisesIn } from '@/formats/archive/files';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { database, transact } from '../database';
-import { hashed } from '../hashing';
+import { hashPassword } from '../hashing';
 import { models } from '../models/models';
 import { digest, newToken } from '../token';
 import { coachByEmail, newCoach } from './coaches';
-import { shareHeld } from './exercises';
+import { shareExercisesUsed } from './exercises';
 import { ownExercises } from './own-exercises';
 
 const DAY_MS = 86_400_000;
@@ -28,7 +28,7 @@ export interface House {
 }
 
 /** A coach's team, by name. */
-export async function houseOf(asker: Asker): Promise<House> {
+export async function findTeam(asker: Asker): Promise<House> {
   const rows = await database().query<{
     id: string;
     name: string;
@@ -65,7 +65,7 @@ export async function inviteCoach(asker: Asker, now: Date): Promise<string | und
  * @returns its token; undefined if the asker owns no team, or there is no such member
  */
 export async function newPasswordLink(asker: Asker, coachId: string, now: Date): Promise<string | undefined> {
-  const { isOwner, coaches } = await houseOf(asker);
+  const { isOwner, coaches } = await findTeam(asker);
   if (!isOwner || coachId === asker.coachId || !coaches.some(({ id }) => id === coachId)) return undefined;
   const coach = await models().coaches.findByPk(coachId);
   return coach === null ? undefined : makeLink(coach.get().houseId, coachId, now);
@@ -81,7 +81,7 @@ export async function forgottenPasswordLink(email: string, now: Date): Promise<s
   const coach = asker === undefined ? null : await coaches.findByPk(asker.coachId);
   if (coach === null) return undefined;
   const { id, houseId } = coach.get();
-  await coaches.update({ passwordHash: await hashed(newToken()) }, { where: { id } });
+  await coaches.update({ passwordHash: await hashPassword(newToken()) }, { where: { id } });
   await signIns.destroy({ where: { coachId: id } });
   return makeLink(houseId, id, now);
 }
@@ -120,7 +120,7 @@ export async function coachInvite(token: string, now: Date): Promise<CoachInvite
 }
 
 /** Adds a coach by an invitation, which is used up. Of two concurrent attempts one succeeds. */
-export async function joinHouse(
+export async function acceptInvite(
   token: string,
   coach: { readonly email: string; readonly name: string; readonly password: string },
   now: Date,
@@ -149,7 +149,7 @@ export async function joinHouse(
 export async function passwordBy(token: string, password: string, now: Date): Promise<string | undefined> {
   const state = await coachInvite(token, now);
   if (state.status !== 'open' || state.coach === null) return undefined;
-  const passwordHash = await hashed(password);
+  const passwordHash = await hashPassword(password);
   return transact(async (transaction) => {
     const { coaches, coachInvites, signIns } = models();
     const invite = await coachInvites.findByPk(digest(token), { transaction, lock: transaction.LOCK.UPDATE });
@@ -182,15 +182,15 @@ const BY_WORKOUT = ['logged_sets', 'soreness_reports', 'ramp_reports'] as const;
  * links continue as they were. Custom exercises they use are shared with the team.
  * @returns whether the athlete exists, and the coach is in the team
  */
-export async function handOver(asker: Asker, athleteId: string, toCoachId: string): Promise<boolean> {
-  const { coaches } = await houseOf(asker);
+export async function transferAthlete(asker: Asker, athleteId: string, toCoachId: string): Promise<boolean> {
+  const { coaches } = await findTeam(asker);
   if (toCoachId === asker.coachId || !coaches.some(({ id }) => id === toCoachId)) return false;
   return transact(async (transaction) => {
     const { athletes, blocks } = models();
-    const where = own(asker, { id: athleteId });
+    const where = ownRows(asker, { id: athleteId });
     const row = await athletes.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
     if (row === null) return false;
-    const documents = await blocks.findAll({ where: own(asker, { athleteId }), transaction });
+    const documents = await blocks.findAll({ where: ownRows(asker, { athleteId }), transaction });
     const ids = documents.map((block) => block.get().id);
     await shareExercises(asker, athleteId, ids, transaction);
     const replacements = {
@@ -229,11 +229,11 @@ async function shareExercises(
   transaction: Transaction,
 ): Promise<void> {
   const { athletes } = models();
-  const row = await athletes.findOne({ where: own(asker, { id: athleteId }), transaction });
+  const row = await athletes.findOne({ where: ownRows(asker, { id: athleteId }), transaction });
   const [documents, weeks, logged] = await Promise.all([
-    models().blocks.findAll({ where: own(asker, { athleteId }), attributes: ['document'], transaction }),
+    models().blocks.findAll({ where: ownRows(asker, { athleteId }), attributes: ['document'], transaction }),
     models().issued.findAll({
-      where: own(asker, { blockId: blocks }),
+      where: ownRows(asker, { blockId: blocks }),
       attributes: ['snapshot'],
       transaction,
     }),
@@ -250,5 +250,5 @@ async function shareExercises(
   ].map((text) => JSON.parse(text === '' ? 'null' : text) as unknown);
   const ids = logged.map(({ exerciseId }) => exerciseId);
   const held = exercisesIn([texts, ids], await ownExercises(asker, transaction));
-  await shareHeld(asker, held, transaction);
+  await shareExercisesUsed(asker, held, transaction);
 }

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { Op, type Transaction } from 'sequelize';
 import type { IssuedWeek, IssueOutcome, RecallOutcome } from '@/core';
-import { freezeWeek, jsonOf, outlineOf } from '@/core';
-import { type Asker, own } from '../asker';
+import { freezeWeek, safeJson, weekOutline } from '@/core';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
-import { freshen, refreshCalls } from './calls';
+import { refreshCalls, refreshIfChanged } from './calls';
 import { workoutId } from './logging';
 import { exerciseLookup, findTraining } from './training';
 
@@ -21,11 +21,11 @@ export async function issueWeek(
   now: Date,
 ): Promise<IssueOutcome> {
   // Answers of the athlete's setting are applied in the week.
-  await freshen(asker, blockId, now);
+  await refreshIfChanged(asker, blockId, now);
   const outcome = await transact(async (transaction): Promise<IssueOutcome> => {
     const { blocks, issued } = models();
     await blocks.findOne({
-      where: own(asker, { id: blockId }),
+      where: ownRows(asker, { id: blockId }),
       attributes: ['id'],
       transaction,
       lock: transaction.LOCK.UPDATE,
@@ -46,8 +46,8 @@ export async function issueWeek(
         blockId,
         week,
         kind: value.plan.kind,
-        snapshot: jsonOf(value),
-        outline: jsonOf(outlineOf(value.plan)),
+        snapshot: safeJson(value),
+        outline: safeJson(weekOutline(value.plan)),
         issuedAt: now,
         recalledAt: null,
         openedAt: null,
@@ -57,7 +57,7 @@ export async function issueWeek(
       },
       { transaction },
     );
-    await takeOver(asker, blockId, value, transaction);
+    await moveWaitingWork(asker, blockId, value, transaction);
     return { status: 'issued', week: value };
   });
   if (outcome.status === 'issued') await refreshCalls(asker, blockId, now);
@@ -68,7 +68,7 @@ export async function issueWeek(
  * What phones sent since an earlier version of the week was recalled belongs to the new one: each session's sets,
  * notes and soreness move to the session with the same id, or to the first if there is none.
  */
-async function takeOver(
+async function moveWaitingWork(
   asker: Asker,
   blockId: string,
   { id, week, plan }: IssuedWeek,
@@ -76,7 +76,7 @@ async function takeOver(
 ): Promise<void> {
   const { workouts, sets, soreness, ramps } = models();
   const stranded = await workouts.findAll({
-    where: own(asker, { blockId, week, issuedWeekId: { [Op.ne]: id } }),
+    where: ownRows(asker, { blockId, week, issuedWeekId: { [Op.ne]: id } }),
     order: [['lastSetAt', 'ASC']],
     transaction,
   });
@@ -90,31 +90,31 @@ async function takeOver(
         { ...rest, id: to, sessionId: home.sessionId, issuedWeekId: id },
         { transaction },
       );
-    const of = { where: own(asker, { workoutId: before }), transaction };
+    const of = { where: ownRows(asker, { workoutId: before }), transaction };
     await sets.update({ workoutId: to }, of);
     await soreness.update({ workoutId: to }, of);
     await ramps.update({ workoutId: to }, of);
-    await workouts.destroy({ where: own(asker, { id: before }), transaction });
+    await workouts.destroy({ where: ownRows(asker, { id: before }), transaction });
   }
 }
 
 /** Sets the coach's note with a sent week; empty: none. @returns whether the week exists */
-export async function sayWithWeek(
+export async function setWeekNote(
   asker: Asker,
   blockId: string,
   week: number,
   line: string,
 ): Promise<boolean> {
-  const where = own(asker, { blockId, week, recalledAt: null });
+  const where = ownRows(asker, { blockId, week, recalledAt: null });
   if ((await models().issued.count({ where })) === 0) return false;
   await models().issued.update({ line: line.trim() === '' ? null : line.trim() }, { where });
   return true;
 }
 
 /** The coach's notes with a block's sent weeks, by week. */
-export async function weekLines(asker: Asker, blockId: string): Promise<ReadonlyMap<number, string>> {
+export async function weekNotes(asker: Asker, blockId: string): Promise<ReadonlyMap<number, string>> {
   const rows = await models().issued.findAll({
-    where: own(asker, { blockId, recalledAt: null }),
+    where: ownRows(asker, { blockId, recalledAt: null }),
     attributes: ['week', 'line'],
   });
   return new Map(
@@ -126,8 +126,8 @@ export async function weekLines(asker: Asker, blockId: string): Promise<Readonly
 }
 
 /** Records that the athlete's phone has opened a week: recalling it then asks first. */
-export async function weekOpened(asker: Asker, issuedWeekId: string, now: Date): Promise<void> {
-  await models().issued.update({ openedAt: now }, { where: own(asker, { id: issuedWeekId }) });
+export async function recordWeekOpened(asker: Asker, issuedWeekId: string, now: Date): Promise<void> {
+  await models().issued.update({ openedAt: now }, { where: ownRows(asker, { id: issuedWeekId }) });
 }
 
 /**
@@ -144,7 +144,7 @@ export async function recallWeek(
   const outcome = await transact(async (transaction): Promise<RecallOutcome> => {
     const { issued, workouts, sets, calls } = models();
     const standing = await issued.findAll({
-      where: own(asker, { blockId, recalledAt: null }),
+      where: ownRows(asker, { blockId, recalledAt: null }),
       transaction,
       lock: transaction.LOCK.UPDATE,
     });
@@ -152,20 +152,20 @@ export async function recallWeek(
     if (row === undefined) return { status: 'gone' };
     if (standing.some((one) => one.get().week > week)) return { status: 'later week issued' };
     const started = await workouts.findAll({
-      where: own(asker, { issuedWeekId: row.get().id }),
+      where: ownRows(asker, { issuedWeekId: row.get().id }),
       attributes: ['id'],
       transaction,
     });
     const logged = await sets.count({
-      where: own(asker, { workoutId: started.map((workout) => workout.get().id) }),
+      where: ownRows(asker, { workoutId: started.map((workout) => workout.get().id) }),
       transaction,
     });
     if (logged > 0) return { status: 'already logged' };
     const { openedAt } = row.get();
     if (openedAt !== null && !knowingly) return { status: 'open on a phone', at: openedAt.toISOString() };
-    await issued.update({ recalledAt: now }, { where: own(asker, { id: row.get().id }), transaction });
+    await issued.update({ recalledAt: now }, { where: ownRows(asker, { id: row.get().id }), transaction });
     // The alert to send it returns.
-    await calls.destroy({ where: own(asker, { blockId, subject: `next week/${week}` }), transaction });
+    await calls.destroy({ where: ownRows(asker, { blockId, subject: `next week/${week}` }), transaction });
     return { status: 'recalled' };
   });
   if (outcome.status === 'recalled') await refreshCalls(asker, blockId, now);

@@ -1,12 +1,12 @@
 import type { CheckIn } from '@/core';
-import { jsonOf } from '@/core';
+import { safeJson } from '@/core';
 import { models } from '../models/models';
 import { refreshAthlete } from './current-blocks';
 import { changeMeasurements } from './measurements';
 import type { PhoneAsker } from './phones';
 
 /** Stores an athlete's check-in, once however often it is sent; measurements in it are stored too. */
-export async function keepCheckIn(
+export async function storeCheckIn(
   asker: Pick<PhoneAsker, 'coachId' | 'athleteId'>,
   { id, date, ...answers }: CheckIn,
   now: Date,
@@ -20,7 +20,7 @@ export async function keepCheckIn(
       coachId,
       athleteId,
       localDate: date,
-      answers: jsonOf(answers),
+      answers: safeJson(answers),
       receivedAt: now,
     },
   });

@@ -5,7 +5,7 @@ import { NOW, setsFor, smallBlock, someBlock, someCoach, work } from '../testing
 import { addBlock } from './blocks';
 import { issueWeek } from './issuing';
 import { lastDoneElsewhere } from './last-done';
-import { keepWork } from './logging';
+import { storeWork } from './logging';
 
 afterAll(closeDatabase);
 
@@ -20,7 +20,7 @@ async function trained(made: Made, blockId: string, over: number, days: number) 
     at: new Date(Date.parse(set.at) + days * 86_400_000).toISOString(),
   }));
   const session = { issuedWeekId: outcome.week.id, sessionId: 'sa' };
-  await keepWork(made.asker, session, work({ sets }, `2026-11-${24 + days}`), NOW);
+  await storeWork(made.asker, session, work({ sets }, `2026-11-${24 + days}`), NOW);
   return { sets, session };
 }
 
@@ -63,7 +63,7 @@ describe('an exercise’s last time in another block', () => {
     const [first] = sets;
     if (first === undefined) throw new Error('no sets');
     const correction = { ...first, id: randomUUID(), reps: first.reps + 5, supersedes: first.id };
-    await keepWork(made.asker, session, work({ sets: [correction] }), NOW);
+    await storeWork(made.asker, session, work({ sets: [correction] }), NOW);
     const found = await lastDoneElsewhere(made.asker, made.athlete.id, ['leg-press'], randomUUID());
     expect(found.get('leg-press')?.sets[0]?.reps).toBe(first.reps + 5);
     expect(found.get('leg-press')?.sets).toHaveLength(3);

@@ -5,7 +5,7 @@ import {
   type Exercise,
   FIRSTS,
   lastingBest,
-  loggedFirsts,
+  loggedFirstSets,
   type StoredSet,
   type Unit,
 } from '@/core';
@@ -68,7 +68,7 @@ export function withLastingBests(
   own: readonly Exercise[],
 ): Athlete {
   if (firsts.length === 0) return athlete;
-  const byExercise = loggedFirsts(
+  const byExercise = loggedFirstSets(
     firsts.map(({ loadValue, loadUnit, rir, measuresStrength, localDate, rescue, ...row }) => ({
       ...row,
       load: { value: Number(loadValue), unit: loadUnit },

@@ -1,17 +1,17 @@
 import type { Model, ModelStatic, Transaction, WhereOptions } from 'sequelize';
 import {
+  addNotes,
   type IssuedWeek,
-  jsonOf,
   type LogOutcome,
-  notesWith,
   type Outgoing,
   type RampVerdict,
   type SessionNote,
   type SetPlan,
-  toldOf,
+  safeJson,
+  summariseNotes,
 } from '@/core';
 import { currentSetId } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { WorkoutRow } from '../models/rows';
@@ -63,7 +63,7 @@ async function workoutOf(
   const { blocks, issued, workouts } = models();
   const { UPDATE } = transaction.LOCK;
   const sent = await issued.findOne({
-    where: own(asker, { id: session.issuedWeekId }),
+    where: ownRows(asker, { id: session.issuedWeekId }),
     transaction,
     lock: UPDATE,
   });
@@ -71,13 +71,13 @@ async function workoutOf(
   const { blockId, week: number, recalledAt } = sent.get();
   const { athleteId } = asker;
   const theirs = athleteId === undefined ? {} : { athleteId };
-  const mayLog = await blocks.count({ where: own(asker, { id: blockId, ...theirs }), transaction });
+  const mayLog = await blocks.count({ where: ownRows(asker, { id: blockId, ...theirs }), transaction });
   if (mayLog === 0) return { status: 'gone' };
   const standing =
     recalledAt === null
       ? sent
       : await issued.findOne({
-          where: own(asker, { blockId, week: number, recalledAt: null }),
+          where: ownRows(asker, { blockId, week: number, recalledAt: null }),
           transaction,
           lock: UPDATE,
         });
@@ -123,7 +123,7 @@ async function workoutOf(
  * Sets and notes are added, never changed; repeats are recognised by id. An unplanned set is stored like any other.
  * @returns the sets that were refused; everything else is stored
  */
-export async function keepWork(
+export async function storeWork(
   asker: LogAsker,
   session: SessionRef,
   { localDate, sets: sent, finish, soreness, ramps, notes }: Outgoing,
@@ -134,10 +134,10 @@ export async function keepWork(
     if (home.status !== 'found') return home;
     const { workouts, sets, soreness: reports, ramps: verdicts } = models();
     const head = { coachId: asker.coachId, workoutId: home.row.id };
-    const told = notesWith(notesOf(home.row), notes);
-    const measures = measuringIn(home, told);
+    const told = addNotes(notesOf(home.row), notes);
+    const measures = strengthSets(home, told);
     const rows = await sets.findAll({ where: { id: sent.map(({ id }) => id) }, transaction });
-    const { mine, others } = standing(
+    const { mine, others } = storedIds(
       rows.map((one) => one.get()),
       home,
     );
@@ -149,7 +149,7 @@ export async function keepWork(
         ...head,
         setId: currentSetId(setId),
         measuresStrength: measures(set.slotId, currentSetId(setId)),
-        more: more === undefined ? null : jsonOf(more),
+        more: more === undefined ? null : safeJson(more),
         loadValue: load.value,
         loadUnit: load.unit,
         doneAt: new Date(at),
@@ -159,25 +159,25 @@ export async function keepWork(
       { transaction },
     );
     const said = { ...head, at: now };
-    const moved = await idsThere(verdicts, ramps, transaction);
+    const moved = await idsAlreadyStored(verdicts, ramps, transaction);
     const freshRamps = newOf(ramps, moved);
     await verdicts.bulkCreate(
       freshRamps.map((report) => ({ ...report, ...said })),
       { transaction },
     );
-    const ended = await idsThere(reports, soreness, transaction);
+    const ended = await idsAlreadyStored(reports, soreness, transaction);
     const freshReports = newOf(soreness, ended);
     await reports.bulkCreate(
       freshReports.map(({ ended: soreness, ...report }) => ({ ...report, soreness, ...said })),
       { transaction },
     );
-    const where = own(asker, { id: home.row.id });
+    const where = ownRows(asker, { id: home.row.id });
     if (sent.length > 0 || notes.length > 0)
-      await workouts.update({ lastSetAt: now, ...toldColumns(home.row, told, now) }, { where, transaction });
+      await workouts.update({ lastSetAt: now, ...noteColumns(home.row, told, now) }, { where, transaction });
     if (sent.length > 0)
       await models().standings.update(
         { lastLogAt: now },
-        { where: own(asker, { blockId: home.blockId }), transaction },
+        { where: ownRows(asker, { blockId: home.blockId }), transaction },
       );
     if (finish)
       await workouts.update({ finishedAt: now }, { where: { ...where, finishedAt: null }, transaction });
@@ -191,13 +191,13 @@ export async function keepWork(
 }
 
 /** The columns of a workout's notes; nothing if none is new. */
-function toldColumns(row: WorkoutRow, told: readonly SessionNote[], now: Date): Partial<WorkoutRow> {
+function noteColumns(row: WorkoutRow, told: readonly SessionNote[], now: Date): Partial<WorkoutRow> {
   const before = notesOf(row);
   if (told.length === before.length) return {};
-  const { date, readiness } = toldOf(told);
+  const { date, readiness } = summariseNotes(told);
   const isHurt = told.slice(before.length).some(({ kind }) => kind === 'pain');
   return {
-    notes: jsonOf(told),
+    notes: safeJson(told),
     rescue: readiness?.rescue ?? null,
     ...(date === null ? {} : { localDate: date.date }),
     ...(isHurt ? { hurtAt: now } : {}),
@@ -208,12 +208,12 @@ function toldColumns(row: WorkoutRow, told: readonly SessionNote[], now: Date): 
  * Whether a set measures strength: planned sets as planned; of extra work, extra exercises but not extra sets of a
  * slot.
  */
-function measuringIn(
+function strengthSets(
   { week, ref }: Home,
   told: readonly SessionNote[],
 ): (slotId: string, setId: string) => boolean {
   const asked = askedIn(week, ref.sessionId);
-  const extra = new Set(toldOf(told).extras.map(({ slotId }) => slotId));
+  const extra = new Set(summariseNotes(told).extras.map(({ slotId }) => slotId));
   return (slotId, setId) =>
     asked.get(`${slotId}/${setId}`)?.measuresStrength ?? (extra.has(slotId) && setId.startsWith('work-'));
 }
@@ -234,7 +234,7 @@ interface Head {
 }
 
 /** Existing ids: those in this workout were sent before; those elsewhere are taken. */
-function standing(
+function storedIds(
   rows: readonly (Head & { readonly id: string })[],
   { row: { id, coachId } }: Home,
 ): { readonly mine: ReadonlySet<string>; readonly others: ReadonlySet<string> } {
@@ -246,7 +246,7 @@ function standing(
 }
 
 /** Existing ones among some items, by id. */
-async function idsThere<T extends { readonly id: string }>(
+async function idsAlreadyStored<T extends { readonly id: string }>(
   table: ModelStatic<Model<T>>,
   items: readonly { readonly id: string }[],
   transaction: Transaction,
@@ -275,7 +275,7 @@ export async function rampReports(
   session: SessionRef,
 ): Promise<Readonly<Record<string, RampVerdict>>> {
   const rows = await models().ramps.findAll({
-    where: own(asker, { workoutId: workoutId(session) }),
+    where: ownRows(asker, { workoutId: workoutId(session) }),
     order: [['at', 'ASC']],
   });
   return Object.fromEntries(rows.map((row) => [row.get().slotId, row.get().verdict as RampVerdict]));

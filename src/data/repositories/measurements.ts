@@ -1,5 +1,5 @@
 import { type Measurement, UNITS, type Unit } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { MeasurementRow } from '../models/rows';
@@ -22,7 +22,7 @@ function measurementFrom(row: MeasurementRow): Measurement {
 /** An athlete's measurements, oldest first. */
 export async function findMeasurements(asker: Asker, athleteId: string): Promise<readonly Measurement[]> {
   const rows = await models().measurements.findAll({
-    where: own(asker, { athleteId }),
+    where: ownRows(asker, { athleteId }),
     order: [
       ['localDate', 'DESC'],
       ['at', 'DESC'],
@@ -48,20 +48,20 @@ export async function changeMeasurements(
 ): Promise<MeasureOutcome> {
   const outcome = await transact(async (transaction) => {
     const { athletes, measurements } = models();
-    const where = own(asker, { id: athleteId });
+    const where = ownRows(asker, { id: athleteId });
     const row = await athletes.findOne({ where, transaction, lock: transaction.LOCK.UPDATE });
     if (row === null) return undefined;
     const one = { coachId: asker.coachId, athleteId };
     if ('keep' in change) {
       const { date, ...rest } = change.keep;
-      const standing = { where: own(asker, { athleteId, id: rest.id }), transaction };
+      const standing = { where: ownRows(asker, { athleteId, id: rest.id }), transaction };
       await measurements.destroy(standing);
       await measurements.create({ ...rest, ...one, localDate: date, at: now }, { transaction });
     } else {
-      await measurements.destroy({ where: own(asker, { athleteId, id: change.remove }), transaction });
+      await measurements.destroy({ where: ownRows(asker, { athleteId, id: change.remove }), transaction });
     }
     const latest = await measurements.findOne({
-      where: own(asker, { athleteId, kind: 'body weight' }),
+      where: ownRows(asker, { athleteId, kind: 'body weight' }),
       order: [
         ['localDate', 'DESC'],
         ['at', 'DESC'],

@@ -12,7 +12,7 @@ export function exerciseFrom(facts: string): Exercise {
 }
 
 /** Rows a coach sees: their own, and those shared in their team. */
-export function seenBy({ coachId }: Asker): WhereOptions {
+export function visibleTo({ coachId }: Asker): WhereOptions {
   const me = database().escape(coachId);
   const house = `(SELECT o.id FROM coaches o JOIN coaches m ON m.house_id = o.house_id WHERE m.id = ${me})`;
   // A coach is a member of their own team, whose coaches' rows have an index.
@@ -24,7 +24,7 @@ export function seenBy({ coachId }: Asker): WhereOptions {
 /** Every revision of the exercises a coach sees beside the library: custom ones, and those shared in the team. */
 export async function ownExercises(asker: Asker, transaction?: Transaction): Promise<readonly Exercise[]> {
   const rows = await models().exercises.findAll({
-    where: seenBy(asker),
+    where: visibleTo(asker),
     order: [
       ['id', 'ASC'],
       ['revision', 'ASC'],

@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 
@@ -17,5 +17,5 @@ export async function unseenPain(asker: Asker, athleteId: string): Promise<reado
 
 /** Marks a session's pain as seen by the coach. */
 export async function painSeen(asker: Asker, workoutId: string, now: Date): Promise<void> {
-  await models().workouts.update({ hurtSeenAt: now }, { where: own(asker, { id: workoutId }) });
+  await models().workouts.update({ hurtSeenAt: now }, { where: ownRows(asker, { id: workoutId }) });
 }

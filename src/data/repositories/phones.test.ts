@@ -3,9 +3,17 @@ import { models } from '../models/models';
 import { NOW, setsFor, someBlock, someCoach, work } from '../testing/coach';
 import { archiveAthlete } from './athletes';
 import { issueWeek } from './issuing';
-import { keepWork } from './logging';
-import { codeFor, inviteAthlete, inviteState, joinBy, phoneOf, phonesOf, revokePhones } from './phones';
-import { keepRefused, refusedOf, settleRefusedItem } from './refused-items';
+import { storeWork } from './logging';
+import {
+  checkInvite,
+  codeFor,
+  findPhone,
+  inviteAthlete,
+  listPhones,
+  revokePhones,
+  signInPhone,
+} from './phones';
+import { listRefused, settleRefusedItem, storeRefused } from './refused-items';
 import { newestIssued } from './training';
 
 afterAll(closeDatabase);
@@ -17,9 +25,9 @@ const later = (ms: number) => new Date(NOW.getTime() + ms);
 async function somePhone() {
   const made = await someBlock();
   const link = await inviteAthlete(made.asker, made.athlete.id, NOW);
-  const joined = link === undefined ? undefined : await joinBy(link.token, 'Android phone', NOW);
+  const joined = link === undefined ? undefined : await signInPhone(link.token, 'Android phone', NOW);
   if (joined?.status !== 'joined') throw new Error('not joined');
-  const phone = await phoneOf(joined.token, NOW);
+  const phone = await findPhone(joined.token, NOW);
   if (phone === undefined) throw new Error('no phone');
   return { ...made, token: joined.token, phone };
 }
@@ -30,29 +38,29 @@ describe('a personal link', () => {
     const link = await inviteAthlete(asker, athlete.id, NOW);
     if (link === undefined) throw new Error('no link');
     const open = { status: 'open', athleteName: athlete.name };
-    expect(await inviteState(link.token, NOW)).toMatchObject(open);
-    expect(await inviteState(link.token, NOW)).toMatchObject(open);
-    expect((await joinBy(link.token, 'phone', NOW)).status).toBe('joined');
-    expect(await joinBy(link.token, 'phone', NOW)).toEqual({ status: 'used' });
-    expect(await inviteState(link.token, NOW)).toEqual({ status: 'used' });
+    expect(await checkInvite(link.token, NOW)).toMatchObject(open);
+    expect(await checkInvite(link.token, NOW)).toMatchObject(open);
+    expect((await signInPhone(link.token, 'phone', NOW)).status).toBe('joined');
+    expect(await signInPhone(link.token, 'phone', NOW)).toEqual({ status: 'used' });
+    expect(await checkInvite(link.token, NOW)).toEqual({ status: 'used' });
   });
 
   test('of two phones opening it at once one is signed in', async () => {
     const { asker, athlete } = await someBlock();
     const link = await inviteAthlete(asker, athlete.id, NOW);
-    const tried = await Promise.all([1, 2, 3].map(() => joinBy(link?.token ?? '', 'phone', NOW)));
+    const tried = await Promise.all([1, 2, 3].map(() => signInPhone(link?.token ?? '', 'phone', NOW)));
     expect(tried.map(({ status }) => status).sort()).toEqual(['joined', 'used', 'used']);
-    expect(await phonesOf(asker, athlete.id, NOW)).toHaveLength(1);
+    expect(await listPhones(asker, athlete.id, NOW)).toHaveLength(1);
   });
 
   test('is valid for exactly 72 hours; a new one revokes it', async () => {
     const { asker, athlete } = await someBlock();
     const link = await inviteAthlete(asker, athlete.id, NOW);
     const token = link?.token ?? '';
-    expect((await inviteState(token, later(72 * HOUR - 1))).status).toBe('open');
-    expect(await joinBy(token, 'phone', later(72 * HOUR))).toEqual({ status: 'ended' });
+    expect((await checkInvite(token, later(72 * HOUR - 1))).status).toBe('open');
+    expect(await signInPhone(token, 'phone', later(72 * HOUR))).toEqual({ status: 'ended' });
     await inviteAthlete(asker, athlete.id, NOW);
-    expect(await inviteState(token, NOW)).toEqual({ status: 'unknown' });
+    expect(await checkInvite(token, NOW)).toEqual({ status: 'unknown' });
   });
 
   test('can only be created by the athlete’s own coach, and is stored as a hash', async () => {
@@ -67,8 +75,8 @@ describe('a personal link', () => {
     const { asker, athlete, token } = await somePhone();
     const link = await inviteAthlete(asker, athlete.id, NOW);
     await archiveAthlete(asker, athlete.id, NOW);
-    expect(await inviteState(link?.token ?? '', NOW)).toEqual({ status: 'unknown' });
-    expect(await phoneOf(token, NOW)).toBeUndefined();
+    expect(await checkInvite(link?.token ?? '', NOW)).toEqual({ status: 'unknown' });
+    expect(await findPhone(token, NOW)).toBeUndefined();
   });
 });
 
@@ -76,11 +84,11 @@ describe('a phone', () => {
   test('stays signed in for 90 days after its last use', async () => {
     const { token, phone } = await somePhone();
     const days = (count: number) => later(count * 24 * HOUR);
-    expect(await phoneOf(token, days(89))).toMatchObject({ phoneId: phone.phoneId });
+    expect(await findPhone(token, days(89))).toMatchObject({ phoneId: phone.phoneId });
     // Extended then: 90 more days.
-    expect(await phoneOf(token, days(178))).toMatchObject({ phoneId: phone.phoneId });
-    expect(await phoneOf(token, days(178 + 90))).toBeUndefined();
-    expect(await phoneOf('nobody’s', NOW)).toBeUndefined();
+    expect(await findPhone(token, days(178))).toMatchObject({ phoneId: phone.phoneId });
+    expect(await findPhone(token, days(178 + 90))).toBeUndefined();
+    expect(await findPhone('nobody’s', NOW)).toBeUndefined();
   });
 
   test('admits another one by a code, typed in any form, once and within ten minutes', async () => {
@@ -88,10 +96,10 @@ describe('a phone', () => {
     const code = await codeFor(phone, NOW);
     expect(code.token).toMatch(/^[A-HJKMNP-Z2-9]{10}$/);
     const typed = ` ${code.token.slice(0, 5).toLowerCase()} ${code.token.slice(5)}`;
-    expect(await joinBy(typed, 'iPhone', later(10 * 60_000))).toEqual({ status: 'ended' });
-    expect((await joinBy(typed, 'iPhone', later(10 * 60_000 - 1))).status).toBe('joined');
-    expect(await joinBy(typed, 'iPhone', NOW)).toEqual({ status: 'used' });
-    expect((await phonesOf(asker, athlete.id, NOW)).map(({ name }) => name).sort()).toEqual([
+    expect(await signInPhone(typed, 'iPhone', later(10 * 60_000))).toEqual({ status: 'ended' });
+    expect((await signInPhone(typed, 'iPhone', later(10 * 60_000 - 1))).status).toBe('joined');
+    expect(await signInPhone(typed, 'iPhone', NOW)).toEqual({ status: 'used' });
+    expect((await listPhones(asker, athlete.id, NOW)).map(({ name }) => name).sort()).toEqual([
       'Android phone',
       'iPhone',
     ]);
@@ -101,13 +109,13 @@ describe('a phone', () => {
     const { asker, athlete, token, phone } = await somePhone();
     const code = await codeFor(phone, NOW);
     await revokePhones(await someCoach(), athlete.id, { phoneId: phone.phoneId }, NOW);
-    expect(await phoneOf(token, NOW)).toBeDefined();
+    expect(await findPhone(token, NOW)).toBeDefined();
     await revokePhones(asker, athlete.id, { phoneId: phone.phoneId }, NOW);
-    expect(await phoneOf(token, NOW)).toBeUndefined();
-    expect(await joinBy(code.token, 'phone', NOW)).toEqual({ status: 'unknown' });
+    expect(await findPhone(token, NOW)).toBeUndefined();
+    expect(await signInPhone(code.token, 'phone', NOW)).toEqual({ status: 'unknown' });
     const link = await inviteAthlete(asker, athlete.id, NOW);
     await revokePhones(asker, athlete.id, 'all', NOW);
-    expect(await joinBy(link?.token ?? '', 'phone', NOW)).toEqual({ status: 'unknown' });
+    expect(await signInPhone(link?.token ?? '', 'phone', NOW)).toEqual({ status: 'unknown' });
   });
 
   test('logs for its own athlete only, even among athletes of one coach', async () => {
@@ -118,10 +126,10 @@ describe('a phone', () => {
     expect(await newestIssued(phone)).toBe(blockId);
     const ref = { issuedWeekId: issued.week.id, sessionId: 'sa' };
     const outgoing = work({ sets: await setsFor(asker, blockId, 'sa') });
-    expect(await keepWork({ ...phone, athleteId: 'another' }, ref, outgoing, NOW)).toEqual({
+    expect(await storeWork({ ...phone, athleteId: 'another' }, ref, outgoing, NOW)).toEqual({
       status: 'gone',
     });
-    expect(await keepWork(phone, ref, outgoing, NOW)).toMatchObject({ status: 'taken', refused: [] });
+    expect(await storeWork(phone, ref, outgoing, NOW)).toMatchObject({ status: 'taken', refused: [] });
     expect(phone).toMatchObject({ coachId: asker.coachId, athleteId: athlete.id });
   });
 });
@@ -129,23 +137,23 @@ describe('a phone', () => {
 test('what a phone could not send: shown while it has it, settled by whoever comes first, nobody else’s touched', async () => {
   const { asker, athlete } = await someBlock();
   const made = await inviteAthlete(asker, athlete.id, NOW);
-  const joined = await joinBy(made?.token ?? '', 'A phone', NOW);
+  const joined = await signInPhone(made?.token ?? '', 'A phone', NOW);
   if (joined.status !== 'joined') throw new Error(joined.status);
-  const phone = await phoneOf(joined.token, NOW);
+  const phone = await findPhone(joined.token, NOW);
   if (phone === undefined) throw new Error('no phone');
   const items = ['a', 'b'].map((id) => ({ id: `${phone.phoneId}${id}`, item: '{}', why: 'id taken' }));
-  await keepRefused(phone, items, NOW);
-  await keepRefused(phone, items, NOW);
-  const ids = async () => (await refusedOf(asker, athlete.id)).map(({ id }) => id.slice(-1)).sort();
+  await storeRefused(phone, items, NOW);
+  await storeRefused(phone, items, NOW);
+  const ids = async () => (await listRefused(asker, athlete.id)).map(({ id }) => id.slice(-1)).sort();
   expect(await ids()).toEqual(['a', 'b']);
-  expect(await refusedOf(await someCoach(), athlete.id)).toEqual([]);
+  expect(await listRefused(await someCoach(), athlete.id)).toEqual([]);
   await settleRefusedItem(await someCoach(), athlete.id, items[0]?.id ?? '', NOW);
   expect(await ids()).toEqual(['a', 'b']);
   await settleRefusedItem(asker, athlete.id, items[0]?.id ?? '', NOW);
   expect(await ids()).toEqual(['b']);
   // The phone still reports both, and later neither.
-  await keepRefused(phone, items, NOW);
+  await storeRefused(phone, items, NOW);
   expect(await ids()).toEqual(['b']);
-  await keepRefused(phone, [], NOW);
+  await storeRefused(phone, [], NOW);
   expect(await ids()).toEqual([]);
 });

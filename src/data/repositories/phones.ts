@@ -1,5 +1,5 @@
 import { randomInt, randomUUID } from 'node:crypto';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { digest, newToken } from '../token';
@@ -35,8 +35,9 @@ export interface Invite {
 export async function inviteAthlete(asker: Asker, athleteId: string, now: Date): Promise<Invite | undefined> {
   return transact(async (transaction) => {
     const { athletes, invites } = models();
-    if ((await athletes.count({ where: own(asker, { id: athleteId }), transaction })) === 0) return undefined;
-    await invites.destroy({ where: own(asker, { athleteId, kind: 'link', usedAt: null }), transaction });
+    if ((await athletes.count({ where: ownRows(asker, { id: athleteId }), transaction })) === 0)
+      return undefined;
+    await invites.destroy({ where: ownRows(asker, { athleteId, kind: 'link', usedAt: null }), transaction });
     const token = newToken();
     const expiresAt = new Date(now.getTime() + LINK_MS);
     await invites.create(
@@ -83,7 +84,7 @@ export type InviteState =
   | { readonly status: 'unknown' | 'used' | 'ended' };
 
 /** Checks a link or code without using it: a link preview must not use it up. */
-export async function inviteState(token: string, now: Date): Promise<InviteState> {
+export async function checkInvite(token: string, now: Date): Promise<InviteState> {
   const { athletes, coaches, invites } = models();
   const row = await invites.findByPk(digest(tidy(token)));
   if (row === null) return { status: 'unknown' };
@@ -100,8 +101,8 @@ export type Joined =
   | { readonly status: 'unknown' | 'used' | 'ended' };
 
 /** Signs a phone in by a link or code, which is used up. Of two concurrent attempts one succeeds. */
-export async function joinBy(token: string, phoneName: string, now: Date): Promise<Joined> {
-  const state = await inviteState(token, now);
+export async function signInPhone(token: string, phoneName: string, now: Date): Promise<Joined> {
+  const state = await checkInvite(token, now);
   if (state.status !== 'open') return state;
   return transact(async (transaction): Promise<Joined> => {
     const { invites, phones } = models();
@@ -140,7 +141,7 @@ function tidy(token: string): string {
 /**
  * The phone with this token, and its expiry; undefined if it was revoked, has expired, or its athlete is archived.
  */
-export async function phoneOf(
+export async function findPhone(
   token: string,
   now: Date,
 ): Promise<(PhoneAsker & { readonly expiresAt: Date }) | undefined> {
@@ -168,9 +169,9 @@ export interface Phone {
 }
 
 /** An athlete's signed-in phones, latest first. */
-export async function phonesOf(asker: Asker, athleteId: string, now: Date): Promise<readonly Phone[]> {
+export async function listPhones(asker: Asker, athleteId: string, now: Date): Promise<readonly Phone[]> {
   const rows = await models().phones.findAll({
-    where: own(asker, { athleteId, revokedAt: null }),
+    where: ownRows(asker, { athleteId, revokedAt: null }),
     order: [['createdAt', 'DESC']],
   });
   return rows
@@ -193,17 +194,17 @@ export async function revokePhones(
 ): Promise<void> {
   const { invites, phones } = models();
   if (which !== 'all') {
-    const where = own(asker, { id: which.phoneId, athleteId, revokedAt: null });
+    const where = ownRows(asker, { id: which.phoneId, athleteId, revokedAt: null });
     await phones.update({ revokedAt: now }, { where });
     // Its codes are revoked with it.
-    await invites.destroy({ where: own(asker, { phoneId: which.phoneId, usedAt: null }) });
+    await invites.destroy({ where: ownRows(asker, { phoneId: which.phoneId, usedAt: null }) });
     return;
   }
   await transact(async (transaction) => {
     await phones.update(
       { revokedAt: now },
-      { where: own(asker, { athleteId, revokedAt: null }), transaction },
+      { where: ownRows(asker, { athleteId, revokedAt: null }), transaction },
     );
-    await invites.destroy({ where: own(asker, { athleteId, usedAt: null }), transaction });
+    await invites.destroy({ where: ownRows(asker, { athleteId, usedAt: null }), transaction });
   });
 }

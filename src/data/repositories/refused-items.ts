@@ -1,5 +1,5 @@
 import { Op } from 'sequelize';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { PhoneAsker } from './phones';
@@ -16,7 +16,7 @@ export interface RefusedItem {
  * Replaces the list of what a phone could not send: entries it no longer has are settled; those settled by the coach
  * stay settled.
  */
-export async function keepRefused(
+export async function storeRefused(
   { phoneId, coachId, athleteId }: PhoneAsker,
   items: readonly RefusedItem[],
   now: Date,
@@ -36,9 +36,9 @@ export async function keepRefused(
 }
 
 /** Unsettled entries of an athlete's phones, oldest first. */
-export async function refusedOf(asker: Asker, athleteId: string): Promise<readonly RefusedItem[]> {
+export async function listRefused(asker: Asker, athleteId: string): Promise<readonly RefusedItem[]> {
   const rows = await models().refusedItems.findAll({
-    where: own(asker, { athleteId, settledAt: null }),
+    where: ownRows(asker, { athleteId, settledAt: null }),
     order: [['at', 'ASC']],
     limit: 200,
   });
@@ -57,6 +57,6 @@ export async function settleRefusedItem(
 ): Promise<void> {
   await models().refusedItems.update(
     { settledAt: now },
-    { where: own(asker, { athleteId, id, settledAt: null }) },
+    { where: ownRows(asker, { athleteId, id, settledAt: null }) },
   );
 }

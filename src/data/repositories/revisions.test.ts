@@ -4,7 +4,7 @@ import { closeDatabase, database } from '../database';
 import { models } from '../models/models';
 import { NOW, someBlock, someCoach } from '../testing/coach';
 import { saveSteps } from './blocks';
-import { findBlockBefore, findBroken, findRevision, findRevisions, restoreGood } from './revisions';
+import { findBlockBefore, findBroken, findRevision, findRevisions, restoreLastGood } from './revisions';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);
@@ -84,12 +84,12 @@ describe('a document that cannot be read', () => {
     await expect(findTraining(asker, blockId)).rejects.toThrow(/cannot be read/);
     const broken = await findBroken(asker, blockId);
     expect(broken).toMatchObject({ problems: [{ path: 'startDate' }], good: { revision: 1 } });
-    expect(await restoreGood(await someCoach(), blockId, NOW)).toBe(false);
-    expect(await restoreGood(asker, blockId, NOW)).toBe(true);
+    expect(await restoreLastGood(await someCoach(), blockId, NOW)).toBe(false);
+    expect(await restoreLastGood(asker, blockId, NOW)).toBe(true);
     const training = await findTraining(asker, blockId);
     expect(training).toMatchObject({ revision: 3, block: { startDate: '2026-11-23' } });
     expect(training?.block.sessions[0]?.slots[0]?.rest).toBe(61);
-    expect(await restoreGood(asker, blockId, NOW)).toBe(false);
+    expect(await restoreLastGood(asker, blockId, NOW)).toBe(false);
   });
 
   test('after restoring, history before and during the damage can be viewed', async () => {
@@ -106,7 +106,7 @@ describe('a document that cannot be read', () => {
       { inverse: JSON.stringify(inverse) },
       { where: { blockId, revision: 2 } },
     );
-    expect(await restoreGood(asker, blockId, NOW)).toBe(true);
+    expect(await restoreLastGood(asker, blockId, NOW)).toBe(true);
     const stands = await findRevision(asker, blockId, 3);
     expect(await findRevision(asker, blockId, 2)).toEqual(stands);
     expect(await findRevision(asker, blockId, 1)).toEqual(stands);
@@ -117,6 +117,6 @@ describe('a document that cannot be read', () => {
     const { asker, blockId } = await someBlock();
     await spoil(blockId);
     expect(await findBroken(asker, blockId)).toMatchObject({ good: null });
-    expect(await restoreGood(asker, blockId, NOW)).toBe(false);
+    expect(await restoreLastGood(asker, blockId, NOW)).toBe(false);
   });
 });

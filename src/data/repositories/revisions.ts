@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { Op } from 'sequelize';
-import { applyEdit, type Block, jsonOf, type Problem, type RevisionLine } from '@/core';
+import { applyEdit, type Block, type Problem, type RevisionLine, safeJson } from '@/core';
 import { decodeBlock, encodeBlock } from '@/core/codecs';
-import { type Asker, actorOf, own } from '../asker';
+import { type Asker, actorOf, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { coachNames } from './deeds';
@@ -15,7 +15,7 @@ const MOST = 200;
 /** A block's latest changes, newest first: when, by whom, and what. */
 export async function findRevisions(asker: Asker, blockId: string): Promise<readonly RevisionLine[]> {
   const rows = await models().revisions.findAll({
-    where: own(asker, { blockId }),
+    where: ownRows(asker, { blockId }),
     order: [['revision', 'DESC']],
     attributes: ['revision', 'action', 'edit', 'at', 'byId'],
     limit: MOST,
@@ -43,16 +43,16 @@ export async function findRevision(
   revision: number,
 ): Promise<Block | undefined> {
   const { blocks, revisions } = models();
-  const row = await blocks.findOne({ where: own(asker, { id: blockId }) });
+  const row = await blocks.findOne({ where: ownRows(asker, { id: blockId }) });
   if (row === null || revision > row.get().revision || revision < 0) return undefined;
   const snapshot = await revisions.findOne({
-    where: own(asker, { blockId, revision: { [Op.gte]: revision }, document: { [Op.ne]: null } }),
+    where: ownRows(asker, { blockId, revision: { [Op.gte]: revision }, document: { [Op.ne]: null } }),
     order: [['revision', 'ASC']],
     attributes: ['revision', 'document'],
   });
   const from = snapshot?.get().revision ?? row.get().revision;
   const later = await revisions.findAll({
-    where: own(asker, { blockId, revision: { [Op.gt]: revision, [Op.lte]: from } }),
+    where: ownRows(asker, { blockId, revision: { [Op.gt]: revision, [Op.lte]: from } }),
     order: [['revision', 'DESC']],
     attributes: ['inverse'],
   });
@@ -74,7 +74,7 @@ export interface BrokenBlock {
 
 /** What is wrong with a block's document; undefined if it can be read. */
 export async function findBroken(asker: Asker, blockId: string): Promise<BrokenBlock | undefined> {
-  const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
+  const row = await models().blocks.findOne({ where: ownRows(asker, { id: blockId }) });
   if (row === null) return undefined;
   const { document, revision } = row.get();
   const read = decodeBlock(parsed(document));
@@ -87,13 +87,13 @@ export async function findBroken(asker: Asker, blockId: string): Promise<BrokenB
  */
 async function lastGood(asker: Asker, blockId: string, document: string): Promise<BrokenBlock['good']> {
   const rows = await models().revisions.findAll({
-    where: own(asker, { blockId }),
+    where: ownRows(asker, { blockId }),
     order: [['revision', 'DESC']],
     limit: MOST,
   });
   let unread = parsed(document);
   for (const { revision, inverse } of rows.map((row) => row.get())) {
-    unread = takenBack(unread, inverse);
+    unread = withoutLastStep(unread, inverse);
     if (unread === undefined) break;
     const read = decodeBlock(unread);
     if (read.ok) return { revision: revision - 1, block: read.value };
@@ -114,7 +114,7 @@ function parsed(text: string): unknown {
 }
 
 /** An unchecked document with its last step undone; undefined if that is impossible. */
-function takenBack(unread: unknown, inverse: string): unknown {
+function withoutLastStep(unread: unknown, inverse: string): unknown {
   try {
     const back = applyEdit(unread as Block, storedEdit(inverse));
     return back.ok ? back.value.block : undefined;
@@ -127,19 +127,19 @@ function takenBack(unread: unknown, inverse: string): unknown {
  * Replaces an unreadable document with the last readable revision, as a new revision.
  * @returns whether there was something to restore
  */
-export async function restoreGood(asker: Asker, blockId: string, now: Date): Promise<boolean> {
+export async function restoreLastGood(asker: Asker, blockId: string, now: Date): Promise<boolean> {
   const broken = await findBroken(asker, blockId);
   if (broken?.good == null) return false;
   const { revision, good } = broken;
   const document = encodeBlock(good.block);
   // The change from the damaged document cannot be expressed as an edit; the snapshot of this revision replaces it.
-  const edit = jsonOf({ kind: 'block/set', field: 'name', value: good.block.name });
+  const edit = safeJson({ kind: 'block/set', field: 'name', value: good.block.name });
   await transact(async (transaction) => {
     // The step that led to the damage is not in the restored block: undoing it changes nothing, and undo skips it.
     await models().revisions.update(
       { inverse: edit, document: null },
       {
-        where: own(asker, { blockId, revision: { [Op.gt]: good.revision, [Op.lte]: revision } }),
+        where: ownRows(asker, { blockId, revision: { [Op.gt]: good.revision, [Op.lte]: revision } }),
         transaction,
       },
     );
@@ -160,7 +160,7 @@ export async function restoreGood(asker: Asker, blockId: string, now: Date): Pro
     );
     await models().blocks.update(
       { document, revision: revision + 1, updatedAt: now },
-      { where: own(asker, { id: blockId }), transaction },
+      { where: ownRows(asker, { id: blockId }), transaction },
     );
   });
   return true;
@@ -170,13 +170,13 @@ export async function restoreGood(asker: Asker, blockId: string, now: Date): Pro
 export async function findBlockBefore(asker: Asker, blockId: string) {
   const { blocks } = models();
   const row = await blocks.findOne({
-    where: own(asker, { id: blockId }),
+    where: ownRows(asker, { id: blockId }),
     attributes: ['athleteId', 'createdAt'],
   });
   if (row === null) return undefined;
   const { athleteId, createdAt } = row.get();
   const before = await blocks.findOne({
-    where: own(asker, { athleteId, createdAt: { [Op.lt]: createdAt } }),
+    where: ownRows(asker, { athleteId, createdAt: { [Op.lt]: createdAt } }),
     order: [['createdAt', 'DESC']],
     attributes: ['id'],
   });

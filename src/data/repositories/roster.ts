@@ -9,7 +9,7 @@ import type {
   SharedBy,
   WatchCall,
 } from '@/core';
-import { decodeBlockStanding, decodeProposal, decodeWatchCall } from '@/core/codecs';
+import { decodeBlockState, decodeProposal, decodeWatchCall } from '@/core/codecs';
 import type { Asker } from '../asker';
 import { database } from '../database';
 import { OWN_FIRST } from './current-blocks';
@@ -31,7 +31,7 @@ function within(asker: Asker, shown: readonly string[]) {
   };
 }
 
-const inFull = (shown: Shown) => [...shown].filter(([, { may }]) => may === 'full').map(([id]) => id);
+const fullyShared = (shown: Shown) => [...shown].filter(([, { may }]) => may === 'full').map(([id]) => id);
 
 /** A block in the roster. */
 export interface RosterBlock {
@@ -127,7 +127,7 @@ function blockFrom(row: BlockRow): RosterBlock {
     name: row.name,
     state: row.state ?? 'planned',
     weeks: Number(row.weeks),
-    standing: row.facts === null ? null : stored('where a block stands', decodeBlockStanding, row.facts),
+    standing: row.facts === null ? null : stored('where a block stands', decodeBlockState, row.facts),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
   };
 }
@@ -185,7 +185,7 @@ export async function waiting(
   urgency: readonly string[],
   shown: Shown = NONE,
 ): Promise<Waiting> {
-  const { replacements, mine } = within(asker, inFull(shown));
+  const { replacements, mine } = within(asker, fullyShared(shown));
   const select = { type: QueryTypes.SELECT as const, replacements: { ...replacements, urgency } };
   const [calls, pending, pains, refused] = await Promise.all([
     database().query<{ athleteId: string; blockId: string; source: 'log' | 'day'; proposal: string }>(
@@ -266,12 +266,12 @@ export interface GivenAnswer {
 const MOST_GIVEN = 200;
 
 /** Answers since an instant, latest first: by the coach, and by athletes' settings. */
-export async function givenSince(
+export async function answersSince(
   asker: Asker,
   since: Date,
   shown: Shown = NONE,
 ): Promise<readonly GivenAnswer[]> {
-  const { replacements, mine } = within(asker, inFull(shown));
+  const { replacements, mine } = within(asker, fullyShared(shown));
   const rows = await database().query<{
     id: string;
     blockId: string;

@@ -24,7 +24,7 @@ interface Due {
  * updates it, so there are none unless that failed
  * @returns how many were updated
  */
-export async function dayRound(
+export async function refreshDueBlocks(
   now: Date,
   pause: () => Promise<void> = async () => {},
   isWhole = true,
@@ -35,7 +35,7 @@ export async function dayRound(
   for (const block of [...(await dueBlocks(now)), ...(isWhole ? await unseenBlocks() : [])]) {
     if (!(await claim(block, now))) continue;
     // A failed update is retried when its claim has expired.
-    if (await brought(block, now)) count++;
+    if (await tryRefresh(block, now)) count++;
     await pause();
   }
   return count;
@@ -45,7 +45,11 @@ export async function dayRound(
 const MOST_AT_ONCE = 20;
 
 /** Updates a coach's own and shared blocks that changed since the last round. */
-export async function catchUp({ coachId }: Asker, shown: readonly string[], now: Date): Promise<void> {
+export async function refreshChangedBlocks(
+  { coachId }: Asker,
+  shown: readonly string[],
+  now: Date,
+): Promise<void> {
   const changed = await database().query<{ id: string; coachId: string }>(
     `SELECT block_id AS id, coach_id AS coachId FROM standings
      WHERE day = :changed AND (coach_id = :coachId OR athlete_id IN (:shown)) LIMIT ${MOST_AT_ONCE}`,
@@ -54,11 +58,11 @@ export async function catchUp({ coachId }: Asker, shown: readonly string[], now:
       replacements: { changed: LONG_AGO, coachId, shown: shown.length === 0 ? [''] : shown },
     },
   );
-  for (const block of changed) await brought(block, now);
+  for (const block of changed) await tryRefresh(block, now);
 }
 
 /** Whether a block could be updated: a failure does not affect the others. */
-async function brought({ id, coachId }: Pick<Due, 'id' | 'coachId'>, now: Date): Promise<boolean> {
+async function tryRefresh({ id, coachId }: Pick<Due, 'id' | 'coachId'>, now: Date): Promise<boolean> {
   return refreshCalls({ coachId }, id, now).then(
     () => true,
     () => false,

@@ -6,14 +6,14 @@ import { digest } from '../token';
 import { signIn } from './coaches';
 import {
   awaitsCode,
-  beginFactor,
   confirmFactor,
   confirmSignIn,
-  endFactor,
+  createFactorSecret,
   factorState,
+  removeFactor,
   requireFactor,
 } from './second-factor';
-import { askerOf } from './sessions';
+import { findSessionCoach } from './sessions';
 
 afterAll(closeDatabase);
 
@@ -28,7 +28,7 @@ test('codes follow RFC 6238', async () => {
 /** A coach with a second factor. */
 async function guarded() {
   const coach = await someCoach();
-  const factor = await beginFactor(coach);
+  const factor = await createFactorSecret(coach);
   if (factor === undefined) throw new Error('nobody');
   const codes = await confirmFactor(coach, factor.secret, await codeAt(factor.secret, NOW), NOW);
   if (codes === undefined) throw new Error('wrong code');
@@ -43,7 +43,7 @@ async function waiting(email: string, now: Date): Promise<string> {
 
 test('is only set up with a code made from its secret; a wrong one stores nothing', async () => {
   const coach = await someCoach();
-  const factor = await beginFactor(coach);
+  const factor = await createFactorSecret(coach);
   expect(factor?.uri).toContain('otpauth://totp/');
   expect(await confirmFactor(coach, factor?.secret ?? '', '000000', NOW)).toBeUndefined();
   expect(await confirmFactor(coach, 'not base32!', '000000', NOW)).toBeUndefined();
@@ -58,14 +58,14 @@ test('the password alone signs nobody in; a code does, under a new token, and on
   const { email, secret, coachId } = await guarded();
   const when = later(60);
   const token = await waiting(email, when);
-  expect(await askerOf(token, when)).toBeUndefined();
+  expect(await findSessionCoach(token, when)).toBeUndefined();
   expect(await awaitsCode(token, when)).toBe(true);
   expect(await confirmSignIn(token, '000000', when)).toEqual({ status: 'wrong' });
   const code = await codeAt(secret, when);
   const opened = await confirmSignIn(token, ` ${code.slice(0, 3)} ${code.slice(3)}`, when);
   if (opened.status !== 'signed in') throw new Error(opened.status);
   expect(opened.token).not.toBe(token);
-  expect(await askerOf(opened.token, when)).toMatchObject({ coachId, lacksFactor: false });
+  expect(await findSessionCoach(opened.token, when)).toMatchObject({ coachId, lacksFactor: false });
   expect(await awaitsCode(token, when)).toBe(false);
   // The same code again, or an earlier one, is refused.
   const again = await waiting(email, when);
@@ -103,8 +103,8 @@ test('a recovery code works once and is stored as a hash', async () => {
   expect((await confirmSignIn(token, code.toLowerCase(), later(60))).status).toBe('signed in');
   expect((await confirmSignIn(await waiting(email, later(61)), code, later(61))).status).toBe('wrong');
   expect((await factorState({ coachId })).left).toBe(7);
-  expect(await endFactor({ coachId }, '000000', later(120))).toBe(false);
-  expect(await endFactor({ coachId }, await codeAt(secret, later(120)), later(120))).toBe(true);
+  expect(await removeFactor({ coachId }, '000000', later(120))).toBe(false);
+  expect(await removeFactor({ coachId }, await codeAt(secret, later(120)), later(120))).toBe(true);
   expect((await signIn(email, PASSWORD, later(121))).status).toBe('signed in');
   expect(await factorState({ coachId })).toEqual({ isOn: false, left: 0, isRequired: false });
 });
@@ -129,8 +129,8 @@ test('when the team requires it, coaches without one lack it', async () => {
   const outcome = await signIn(coach.email, PASSWORD, NOW);
   if (outcome.status !== 'signed in') throw new Error(outcome.status);
   expect(await requireFactor(coach, true)).toBe(true);
-  expect(await askerOf(outcome.token, NOW)).toMatchObject({ lacksFactor: true });
-  const factor = await beginFactor(coach);
+  expect(await findSessionCoach(outcome.token, NOW)).toMatchObject({ lacksFactor: true });
+  const factor = await createFactorSecret(coach);
   await confirmFactor(coach, factor?.secret ?? '', await codeAt(factor?.secret ?? '', NOW), NOW);
-  expect(await askerOf(outcome.token, NOW)).toMatchObject({ lacksFactor: false });
+  expect(await findSessionCoach(outcome.token, NOW)).toMatchObject({ lacksFactor: false });
 });

@@ -3,13 +3,13 @@ import { generateSecret, generateURI, verify } from 'otplib';
 import { Op, type Transaction } from 'sequelize';
 import type { Asker } from '../asker';
 import { transact } from '../database';
-import { hashedAlike, hashedAs } from '../hashing';
+import { hashCodes, hashWithSameSalt } from '../hashing';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 import { digest } from '../token';
-import { countedBy, type From, triesWithin } from './coaches';
-import { knowDevice, type Opened, openSession } from './sessions';
-import { tried, wasRight } from './tries';
+import { attemptCounters, type From, triesWithin } from './coaches';
+import { type Opened, openSession, rememberDevice } from './sessions';
+import { countAttempt, resetAttempts } from './tries';
 
 /** Seconds a code is valid by RFC 6238; the previous and the next are accepted too, for clocks that differ. */
 const STEP = 30;
@@ -27,7 +27,7 @@ export interface Factor {
 }
 
 /** A new secret for a coach; nothing is stored until one of its codes is entered. */
-export async function beginFactor({ coachId }: Asker): Promise<Factor | undefined> {
+export async function createFactorSecret({ coachId }: Asker): Promise<Factor | undefined> {
   const coach = await models().coaches.findByPk(coachId);
   if (coach === null) return undefined;
   const secret = generateSecret();
@@ -44,11 +44,11 @@ export async function confirmFactor(
   code: string,
   now: Date,
 ): Promise<readonly string[] | undefined> {
-  const step = await stepOf(secret, code, null, now);
+  const step = await timeStep(secret, code, null, now);
   if (step === undefined) return undefined;
   const letters = () => Array.from({ length: 5 }, () => LETTERS[randomInt(LETTERS.length)]).join('');
   const codes = Array.from({ length: RECOVERY_CODES }, () => `${letters()}-${letters()}`);
-  const hashes = await hashedAlike(codes);
+  const hashes = await hashWithSameSalt(codes);
   await transact(async (transaction) => {
     const { coaches, recoveryCodes } = models();
     await coaches.update(
@@ -88,18 +88,18 @@ export async function factorState({ coachId }: Asker): Promise<FactorState> {
  * Removes a coach's second factor, given one of its codes. @returns whether the code was right and the attempt
  * allowed
  */
-export async function endFactor(asker: Asker, code: string, now: Date): Promise<boolean> {
-  if ((await tried(triesWithin(asker), now)) > 0) return false;
+export async function removeFactor(asker: Asker, code: string, now: Date): Promise<boolean> {
+  if ((await countAttempt(triesWithin(asker), now)) > 0) return false;
   const { coachId } = asker;
   const isRight = await transact(async (transaction) => {
     const { coaches, recoveryCodes } = models();
     const coach = await coaches.findByPk(coachId, { transaction, lock: transaction.LOCK.UPDATE });
-    if (coach === null || !(await takes(coach.get(), code, now, transaction))) return false;
+    if (coach === null || !(await consumeCode(coach.get(), code, now, transaction))) return false;
     await coach.update({ secondFactor: null, secondFactorStep: null }, { transaction });
     await recoveryCodes.destroy({ where: { coachId }, transaction });
     return true;
   });
-  if (isRight) await wasRight({ own: triesWithin(asker), common: [] }, now);
+  if (isRight) await resetAttempts({ own: triesWithin(asker), common: [] }, now);
   return isRight;
 }
 
@@ -145,7 +145,7 @@ export async function confirmSignIn(
     const { coachId, tries, device: called } = session.get();
     const coach = await coaches.findByPk(coachId, { transaction, lock: transaction.LOCK.UPDATE });
     if (coach === null) return { status: 'ended' as const };
-    if (!(await takes(coach.get(), code, now, transaction))) {
+    if (!(await consumeCode(coach.get(), code, now, transaction))) {
       if (tries + 1 >= MOST_TRIES) {
         await session.destroy({ transaction });
         return { status: 'ended' as const };
@@ -159,17 +159,22 @@ export async function confirmSignIn(
   });
   if (outcome.status !== 'signed in') return outcome;
   const { coachId, email, ...opened } = outcome;
-  await wasRight(await countedBy(email, coachId, from), now);
-  return { ...opened, device: await knowDevice(coachId, from.device, now) };
+  await resetAttempts(await attemptCounters(email, coachId, from), now);
+  return { ...opened, device: await rememberDevice(coachId, from.device, now) };
 }
 
 /** Checks a code and uses it up: neither it nor a recovery code works twice. */
-async function takes(coach: CoachRow, code: string, now: Date, transaction: Transaction): Promise<boolean> {
+async function consumeCode(
+  coach: CoachRow,
+  code: string,
+  now: Date,
+  transaction: Transaction,
+): Promise<boolean> {
   const { id, secondFactor, secondFactorStep } = coach;
   if (secondFactor === null) return false;
   const { coaches, recoveryCodes } = models();
   const last = secondFactorStep === null ? null : Number(secondFactorStep);
-  const step = await stepOf(secondFactor, code, last, now);
+  const step = await timeStep(secondFactor, code, last, now);
   if (step !== undefined) {
     await coaches.update({ secondFactorStep: step }, { where: { id }, transaction });
     return true;
@@ -180,13 +185,13 @@ async function takes(coach: CoachRow, code: string, now: Date, transaction: Tran
   const kept = rows.map((row) => row.get().codeHash);
   const beside = kept.find((one) => one.startsWith('$argon2'));
   // Codes stored in the older form work once as well.
-  const codeHash = beside === undefined ? digest(recovery) : await hashedAs(beside, recovery);
+  const codeHash = beside === undefined ? digest(recovery) : await hashCodes(beside, recovery);
   if (!kept.includes(codeHash)) return false;
   return (await recoveryCodes.destroy({ where: { coachId: id, codeHash }, transaction })) > 0;
 }
 
 /** The 30-second step of a code, if it is current and later than the last accepted one. */
-async function stepOf(
+async function timeStep(
   secret: string,
   code: string,
   last: number | null,

@@ -63,7 +63,7 @@ export interface SignedIn extends Asker {
 }
 
 /** The coach of this token; undefined if the session has ended. */
-export async function askerOf(token: string, now: Date): Promise<SignedIn | undefined> {
+export async function findSessionCoach(token: string, now: Date): Promise<SignedIn | undefined> {
   // Runs for every request: one query.
   const [row] = await database().query<{
     coachId: string;
@@ -128,7 +128,11 @@ export interface Session {
 }
 
 /** A coach's sessions, most recently used first. */
-export async function sessionsOf({ coachId }: Asker, token: string, now: Date): Promise<readonly Session[]> {
+export async function listSessions(
+  { coachId }: Asker,
+  token: string,
+  now: Date,
+): Promise<readonly Session[]> {
   const rows = await models().signIns.findAll({
     where: {
       coachId,
@@ -173,7 +177,11 @@ export async function isKnownDevice(coachId: string, device: string): Promise<bo
  * @param device its current token; one that was never issued is not accepted
  * @returns the token it is to store
  */
-export async function knowDevice(coachId: string, device: string | undefined, now: Date): Promise<string> {
+export async function rememberDevice(
+  coachId: string,
+  device: string | undefined,
+  now: Date,
+): Promise<string> {
   const { knownDevices } = models();
   const given =
     device !== undefined && (await knownDevices.count({ where: { tokenHash: digest(device) } })) > 0;

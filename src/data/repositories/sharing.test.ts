@@ -3,13 +3,13 @@ import { NOW, PASSWORD, someBlock, someCoach } from '../testing/coach';
 import { findAthlete } from './athletes';
 import { saveSteps } from './blocks';
 import { signIn } from './coaches';
-import { deedsOf, did } from './deeds';
-import { handOver, inviteCoach, joinHouse } from './houses';
+import { listActivity, recordActivity } from './deeds';
+import { acceptInvite, inviteCoach, transferAthlete } from './houses';
 import { issueWeek } from './issuing';
 import { findRevisions } from './revisions';
 import { roster, waiting } from './roster';
-import { askerOf } from './sessions';
-import { actingOn, shareAthlete, sharesOf, shownTo } from './sharing';
+import { findSessionCoach } from './sessions';
+import { actingAs, listShares, shareAthlete, sharedWith } from './sharing';
 import { keepTemplate, ownTemplates } from './templates';
 
 afterAll(closeDatabase);
@@ -18,13 +18,13 @@ afterAll(closeDatabase);
 async function colleagueOf(owner: { readonly coachId: string }) {
   const email = `colleague-${Math.random()}@example.org`;
   const coach = { email, name: 'Second Coach', password: PASSWORD };
-  await joinHouse((await inviteCoach(owner, NOW)) ?? '', coach, NOW);
+  await acceptInvite((await inviteCoach(owner, NOW)) ?? '', coach, NOW);
   return { email, again: () => session(email) };
 }
 
 async function session(email: string) {
   const signedIn = await signIn(email, PASSWORD, NOW);
-  const coach = signedIn.status === 'signed in' ? await askerOf(signedIn.token, NOW) : undefined;
+  const coach = signedIn.status === 'signed in' ? await findSessionCoach(signedIn.token, NOW) : undefined;
   if (coach === undefined) throw new Error(signedIn.status);
   return coach;
 }
@@ -48,36 +48,36 @@ test('only an athlete’s own coach can share them with a teammate, to read or i
   expect(reading.isShown).toBe(true);
   const shared = { coach: 'Test Coach', may: 'read' };
   const acting = { asker: { coachId: asker.coachId, actorId: second.coachId }, shared };
-  expect(await actingOn(reading, { athleteId: athlete.id })).toEqual(acting);
-  expect(await actingOn(reading, { blockId })).toEqual(acting);
+  expect(await actingAs(reading, { athleteId: athlete.id })).toEqual(acting);
+  expect(await actingAs(reading, { blockId })).toEqual(acting);
   // For an athlete not shared with them they are an ordinary coach and find nothing.
   const other = await someBlock();
-  expect(await actingOn(reading, { blockId: other.blockId })).toEqual({
+  expect(await actingAs(reading, { blockId: other.blockId })).toEqual({
     asker: { coachId: second.coachId },
     shared: null,
   });
   // A number or a pattern instead of an id finds nothing.
-  expect((await actingOn(reading, { blockId: '%' })).shared).toBeNull();
-  await expect(actingOn(reading, { blockId: 0 as unknown as string })).rejects.toThrow(TypeError);
+  expect((await actingAs(reading, { blockId: '%' })).shared).toBeNull();
+  await expect(actingAs(reading, { blockId: 0 as unknown as string })).rejects.toThrow(TypeError);
 
-  const shown = await shownTo(reading);
+  const shown = await sharedWith(reading);
   expect([...shown]).toEqual([[athlete.id, shared]]);
   expect(await roster(reading, shown)).toMatchObject([{ athleteId: athlete.id, shared }]);
   expect(await roster(asker)).toMatchObject([{ athleteId: athlete.id, shared: null }]);
 
   await shareAthlete(asker, athlete.id, second.coachId, 'full');
-  expect(await sharesOf(asker, athlete.id)).toEqual([{ coachId: second.coachId, may: 'full' }]);
-  expect(await sharesOf(reading, athlete.id)).toEqual([]);
+  expect(await listShares(asker, athlete.id)).toEqual([{ coachId: second.coachId, may: 'full' }]);
+  expect(await listShares(reading, athlete.id)).toEqual([]);
   await shareAthlete(asker, athlete.id, second.coachId, null);
   expect(await again()).toMatchObject({ isShown: false });
-  expect((await actingOn(reading, { blockId })).shared).toBeNull();
+  expect((await actingAs(reading, { blockId })).shared).toBeNull();
 });
 
 test('alerts of a fully shared athlete wait for both; shared to read, for their own coach only', async () => {
   const { asker, athlete } = await someBlock();
   const { again } = await colleagueOf(asker);
   const counts = async (coach: { readonly coachId: string }) => {
-    const shown = 'isShown' in coach ? await shownTo(await again()) : undefined;
+    const shown = 'isShown' in coach ? await sharedWith(await again()) : undefined;
     return (await waiting(coach, ['next week'], shown)).counts.get(athlete.id) ?? 0;
   };
   const own = await counts(asker);
@@ -95,7 +95,7 @@ test('each change of a block names its author, also after a transfer; actions ar
   await saveSteps(asker, blockId, 0, rename('one', 'First'), NOW);
   await shareAthlete(asker, athlete.id, (await again()).coachId, 'full');
   const second = await again();
-  const acting = (await actingOn(second, { blockId })).asker;
+  const acting = (await actingAs(second, { blockId })).asker;
   expect(await saveSteps(acting, blockId, 1, rename('two', 'Second'), NOW)).toMatchObject({
     status: 'saved',
   });
@@ -104,20 +104,20 @@ test('each change of a block names its author, also after a transfer; actions ar
   expect(await by(asker)).toEqual(['Second Coach', 'Test Coach']);
 
   expect((await issueWeek(acting, blockId, 1, 2, NOW)).status).toBe('issued');
-  await did(acting, { blockId }, { what: 'handed out', about: '1' }, NOW);
-  await did(asker, { athleteId: athlete.id }, { what: 'shared', about: 'Second Coach' }, NOW);
+  await recordActivity(acting, { blockId }, { what: 'handed out', about: '1' }, NOW);
+  await recordActivity(asker, { athleteId: athlete.id }, { what: 'shared', about: 'Second Coach' }, NOW);
   // A coach without access to the athlete records nothing.
-  await did(await someCoach(), { blockId }, { what: 'took back', about: '1' }, NOW);
+  await recordActivity(await someCoach(), { blockId }, { what: 'took back', about: '1' }, NOW);
   const deeds = [
     { what: 'shared', about: 'Second Coach', by: 'Test Coach', at: NOW.toISOString() },
     { what: 'handed out', about: '1', by: 'Second Coach', at: NOW.toISOString() },
   ];
-  expect(await deedsOf(asker, athlete.id)).toEqual(deeds);
-  expect(await deedsOf(await someCoach(), athlete.id)).toEqual([]);
+  expect(await listActivity(asker, athlete.id)).toEqual(deeds);
+  expect(await listActivity(await someCoach(), athlete.id)).toEqual([]);
 
-  expect(await handOver(asker, athlete.id, second.coachId)).toBe(true);
+  expect(await transferAthlete(asker, athlete.id, second.coachId)).toBe(true);
   expect(await by(second)).toEqual(['Second Coach', 'Test Coach']);
-  expect(await deedsOf(second, athlete.id)).toEqual(deeds);
+  expect(await listActivity(second, athlete.id)).toEqual(deeds);
   expect((await again()).isShown).toBe(false);
   expect(await findAthlete(second, athlete.id)).toBeDefined();
 });
@@ -127,7 +127,7 @@ test('a template saved from a shared block belongs to the coach who saved it', a
   const { again } = await colleagueOf(asker);
   await shareAthlete(asker, athlete.id, (await again()).coachId, 'read');
   const second = await again();
-  const { asker: acting } = await actingOn(second, { blockId });
+  const { asker: acting } = await actingAs(second, { blockId });
   expect(await keepTemplate(acting, blockId, 'Seen there', NOW)).toBe(true);
   expect(await ownTemplates(asker)).toEqual([]);
   expect(await ownTemplates(second)).toMatchObject([{ name: 'Seen there', isOwn: true }]);
@@ -137,7 +137,7 @@ test('shares and actions are erased with the athlete', async () => {
   const { asker, athlete } = await someBlock();
   const { again } = await colleagueOf(asker);
   await shareAthlete(asker, athlete.id, (await again()).coachId, 'read');
-  await did(asker, { athleteId: athlete.id }, { what: 'archived', about: '' }, NOW);
+  await recordActivity(asker, { athleteId: athlete.id }, { what: 'archived', about: '' }, NOW);
   await database().query('DELETE FROM athletes WHERE id = :id', { replacements: { id: athlete.id } });
   for (const table of ['athlete_shares', 'deeds']) {
     const [rows] = await database().query(`SELECT * FROM ${table} WHERE athlete_id = :id`, {

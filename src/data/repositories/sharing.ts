@@ -1,10 +1,10 @@
 import { QueryTypes } from 'sequelize';
 import type { SharedBy, Sharing } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
-import { type About, athletesBy } from './about';
-import { houseOf } from './houses';
+import { type About, athleteQuery } from './about';
+import { findTeam } from './houses';
 import type { SignedIn } from './sessions';
 
 /**
@@ -18,13 +18,13 @@ export async function shareAthlete(
   withCoachId: string,
   may: Sharing | null,
 ): Promise<boolean> {
-  const { coaches } = await houseOf(asker);
+  const { coaches } = await findTeam(asker);
   if (withCoachId === asker.coachId || !coaches.some(({ id }) => id === withCoachId)) return false;
   return transact(async (transaction) => {
     const { athletes, athleteShares } = models();
     // Locked, so that the athlete is not transferred meanwhile: only their own coach may share them.
     const row = await athletes.findOne({
-      where: own(asker, { id: athleteId }),
+      where: ownRows(asker, { id: athleteId }),
       attributes: ['id'],
       transaction,
       lock: transaction.LOCK.UPDATE,
@@ -38,7 +38,7 @@ export async function shareAthlete(
 }
 
 /** The teammates with whom an athlete is shared. */
-export async function sharesOf(
+export async function listShares(
   asker: Asker,
   athleteId: string,
 ): Promise<readonly { readonly coachId: string; readonly may: Sharing }[]> {
@@ -50,7 +50,7 @@ export async function sharesOf(
 }
 
 /** Athletes of other coaches shared with a coach, by id. */
-export async function shownTo({ coachId, isShown }: SignedIn): Promise<ReadonlyMap<string, SharedBy>> {
+export async function sharedWith({ coachId, isShown }: SignedIn): Promise<ReadonlyMap<string, SharedBy>> {
   if (!isShown) return new Map();
   const rows = await database().query<SharedBy & { athleteId: string }>(
     `SELECT s.athlete_id AS athleteId, s.may, c.name AS coach
@@ -73,10 +73,10 @@ export interface Acting {
  * The identity a coach acts under for an athlete: their own or, for an athlete shared with them, that of the
  * athlete's coach. Every other id in the same request must be looked up within that athlete.
  */
-export async function actingOn(coach: SignedIn, about: About): Promise<Acting> {
+export async function actingAs(coach: SignedIn, about: About): Promise<Acting> {
   const asker = { coachId: coach.coachId };
   if (!coach.isShown) return { asker, shared: null };
-  const { from, id } = athletesBy(about);
+  const { from, id } = athleteQuery(about);
   const [row] = await database().query<SharedBy & { ownerId: string }>(
     `SELECT o.id AS ownerId, o.name AS coach, s.may
      FROM athlete_shares s JOIN coaches o

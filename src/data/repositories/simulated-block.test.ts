@@ -1,23 +1,23 @@
 import {
   addDays,
+  blockExposures,
+  blockLessons,
+  blockToReview,
   catalogueWith,
+  chosenCurve,
   conventionsOf,
-  curveOf,
-  exposuresIn,
-  lessonsOf,
   liftReviews,
   muscleReviews,
   type Reviewed,
-  reviewedOf,
   type SentSet,
   unfold,
-  weekDone,
+  weekAdherence,
 } from '@/core';
 import { Memo } from '@/core/memo';
 import { usualModel } from '@/core/rehearsal/model';
 import { randomFrom } from '@/core/rehearsal/random';
 import { Simulated } from '@/core/rehearsal/simulated';
-import { playBlock } from '@/core/unfold/unfold';
+import { simulateBlock } from '@/core/unfold/unfold';
 import { closeDatabase } from '../database';
 import { dayOf, slot, someWeeks, twoDays } from '../testing/weeks';
 
@@ -53,14 +53,14 @@ test('a block trained on the server by a simulated athlete equals its simulation
     new Simulated(
       model,
       randomFrom(4),
-      curveOf(athlete.effort),
+      chosenCurve(athlete.effort),
       conventions,
       ({ exerciseId }) => catalogue.newest(exerciseId),
       () => ({ floor: 6, ceiling: 10 }),
     );
 
   const rehearsed = somebody();
-  const played = playBlock(
+  const played = simulateBlock(
     { block, athlete, exercises: catalogue.find },
     new Memo(),
     () => false,
@@ -87,7 +87,7 @@ test('a block trained on the server by a simulated athlete equals its simulation
   const today = addDays(block.startDate, 7 * WEEKS);
   const training = await weeks.training();
   const blockPlan = unfold({ ...training, exercises: catalogue.find });
-  const through = reviewedOf({ ...training, blockPlan, catalogue, today });
+  const through = blockToReview({ ...training, blockPlan, catalogue, today });
   const done = played.weeks.flatMap(({ performed }) => [...performed.values()]);
   const inMemory: Reviewed = {
     ...through,
@@ -97,7 +97,7 @@ test('a block trained on the server by a simulated athlete equals its simulation
       sets: done.flatMap(({ sets }) => [...sets.values()].map(({ set }) => set)),
       soreness: [],
     },
-    exposures: exposuresIn(played.weeks, athlete, catalogue.newest),
+    exposures: blockExposures(played.weeks, athlete, catalogue.newest),
   };
   const asked = (list: typeof played.weeks) =>
     list.map(({ plan: { sessions } }) =>
@@ -106,12 +106,12 @@ test('a block trained on the server by a simulated athlete equals its simulation
       ),
     );
   expect(asked(through.blockPlan.weeks)).toEqual(asked(played.weeks));
-  for (const look of [muscleReviews, liftReviews, lessonsOf] as const)
+  for (const look of [muscleReviews, liftReviews, blockLessons] as const)
     expect(look(through)).toEqual(look(inMemory));
-  expect(through.blockPlan.weeks.map((week) => weekDone(block, week))).toEqual(
-    played.weeks.map((week) => weekDone(block, week)),
+  expect(through.blockPlan.weeks.map((week) => weekAdherence(block, week))).toEqual(
+    played.weeks.map((week) => weekAdherence(block, week)),
   );
   // Enough happened in it for a review.
-  expect(lessonsOf(through).length).toBeGreaterThan(0);
+  expect(blockLessons(through).length).toBeGreaterThan(0);
   expect(done.length).toBeLessThan(2 * WEEKS);
 });

@@ -1,21 +1,21 @@
 import { randomUUID } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
 import { Op } from 'sequelize';
-import { type SessionWeek, unfold, type WatchName, weeksWith } from '@/core';
+import { type SessionWeek, unfold, type WatchName, withSessionWeek } from '@/core';
 import type { Asker } from '../asker';
 import { closeDatabase, database } from '../database';
 import { models } from '../models/models';
 import { NOW, setsFor, smallBlock, someBlock, someCoach, work } from '../testing/coach';
 import { findAthlete, saveAthlete } from './athletes';
 import { saveSteps } from './blocks';
-import { archiveBlock, blocksOf, copyBlock, deleteBlock, eraseDeleted } from './blocks-life';
+import { archiveBlock, copyBlock, deleteBlock, eraseDeleted, listBlocks } from './blocks-life';
 import { pendingCalls, refreshCalls } from './calls';
 import { reloadTraining } from './changes';
 import { issueWeek, recallWeek } from './issuing';
-import { keepWork } from './logging';
-import { givenSince, roster, waiting } from './roster';
-import { catchUp, dayRound } from './rounds';
-import { closeWeek, issueReady, takeBackAnswer, takeOption } from './steering';
+import { storeWork } from './logging';
+import { answersSince, roster, waiting } from './roster';
+import { refreshChangedBlocks, refreshDueBlocks } from './rounds';
+import { closeWeek, issueReady, takeOption, undoAnswer } from './steering';
 import { exerciseLookup, findTraining } from './training';
 
 afterAll(closeDatabase);
@@ -49,7 +49,7 @@ const daysOf = async (asker: Asker, blockId: string, week = 1) =>
 async function own(asker: Asker, blockId: string, session: string, change: Partial<SessionWeek>) {
   const training = await findTraining(asker, blockId);
   const before = training?.block.sessions.find(({ id }) => id === session);
-  const value = weeksWith(before?.weeks ?? [], 1, change);
+  const value = withSessionWeek(before?.weeks ?? [], 1, change);
   const edit = { kind: 'session/set', session, field: 'weeks', value } as const;
   return saveSteps(asker, blockId, training?.revision ?? 0, [{ id: randomUUID(), action: 'do', edit }], NOW);
 }
@@ -72,7 +72,7 @@ describe('a missed day', () => {
     expect((await daysOf(asker, blockId, 2))?.[0]).toEqual(['sa', 0]);
     expect(await callsOf(asker, 'days lost')).toEqual([]);
     const sets = await setsFor(asker, blockId, 'sa');
-    const sent = await keepWork(
+    const sent = await storeWork(
       asker,
       { issuedWeekId, sessionId: 'sa' },
       work({ sets, finish: true }),
@@ -88,15 +88,15 @@ describe('a missed day', () => {
     const [call] = await callsOf(asker, 'days lost');
     await takeOption(asker, blockId, call?.id ?? '', 'drop', later(1));
     expect(await daysOf(asker, blockId)).toEqual([['sb', 3]]);
-    const [given] = await givenSince(asker, NOW);
+    const [given] = await answersSince(asker, NOW);
     expect(given).toMatchObject({ id: call?.id, outcome: 'accepted', option: 'drop', byRule: false });
-    expect(await takeBackAnswer(asker, blockId, call?.id ?? '', later(1))).toEqual({ status: 'done' });
+    expect(await undoAnswer(asker, blockId, call?.id ?? '', later(1))).toEqual({ status: 'done' });
     expect(await daysOf(asker, blockId)).toEqual([
       ['sa', 0],
       ['sb', 3],
     ]);
     expect(await callsOf(asker, 'days lost')).toMatchObject([{ id: call?.id }]);
-    expect(await takeBackAnswer(asker, blockId, call?.id ?? '', later(1))).toEqual({ status: 'missed' });
+    expect(await undoAnswer(asker, blockId, call?.id ?? '', later(1))).toEqual({ status: 'missed' });
   });
 
   test('dismissed, it stays answered, whoever looks and however often', async () => {
@@ -121,7 +121,7 @@ describe('a missed day', () => {
       status: 'missed',
     });
     expect(await takeOption(asker, blockId, 'no/such', 'move', later(1))).toEqual({ status: 'missed' });
-    expect(await takeBackAnswer(stranger, blockId, call?.id ?? '', later(1))).toEqual({ status: 'missed' });
+    expect(await undoAnswer(stranger, blockId, call?.id ?? '', later(1))).toEqual({ status: 'missed' });
     expect(await closeWeek(stranger, blockId, 1, NOW, NOW)).toBe(false);
   });
 });
@@ -158,7 +158,7 @@ describe('a changed running week', () => {
     const sets = await setsFor(asker, blockId, 'sb');
     await own(asker, blockId, 'sb', { left: true });
     expect(await daysOf(asker, blockId)).toEqual([['sa', 0]]);
-    const sent = await keepWork(asker, { issuedWeekId, sessionId: 'sb' }, work({ sets, finish: true }), NOW);
+    const sent = await storeWork(asker, { issuedWeekId, sessionId: 'sb' }, work({ sets, finish: true }), NOW);
     expect(sent).toMatchObject({ status: 'taken', refused: [] });
     const [week] = (await planOf(asker, blockId)).weeks;
     expect(week?.plan.sessions.map(({ sessionId }) => sessionId)).toEqual(['sa', 'sb']);
@@ -169,7 +169,7 @@ describe('a changed running week', () => {
     const { asker, blockId, issuedWeekId } = await running();
     const [first] = await setsFor(asker, blockId, 'sa');
     if (first === undefined) throw new Error('no set');
-    await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets: [first] }), NOW);
+    await storeWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets: [first] }), NOW);
     await own(asker, blockId, 'sa', { day: 5 });
     expect((await daysOf(asker, blockId))?.[0]).toEqual(['sa', 0]);
   });
@@ -220,9 +220,9 @@ describe('the athlete’s setting', () => {
     const soreness = [
       { id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' },
     ] as const;
-    await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, soreness, finish: true }), NOW);
+    await storeWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, soreness, finish: true }), NOW);
     const pending = await pendingCalls(asker, blockId, NOW);
-    return { asker, blockId, pending, given: await givenSince(asker, new Date(0)) };
+    return { asker, blockId, pending, given: await answersSince(asker, new Date(0)) };
   }
 
   test('asks for everything', async () => {
@@ -237,10 +237,10 @@ describe('the athlete’s setting', () => {
     expect(given.length).toBeGreaterThan(0);
     expect(given.every(({ byRule, call }) => byRule && call.kind === 'load')).toBe(true);
     const [first] = given;
-    await takeBackAnswer(asker, blockId, first?.id ?? '', NOW);
+    await undoAnswer(asker, blockId, first?.id ?? '', NOW);
     await refreshCalls(asker, blockId, NOW);
     expect((await pendingCalls(asker, blockId, NOW)).some(({ id }) => id === first?.id)).toBe(true);
-    expect((await givenSince(asker, new Date(0))).length).toBe(given.length - 1);
+    expect((await answersSince(asker, new Date(0))).length).toBe(given.length - 1);
   });
 
   test('applies everything', async () => {
@@ -256,11 +256,11 @@ describe('the daily round', () => {
     expect(athlete.timeZone).toBe('Europe/Oslo');
     const day = async () => (await models().standings.findOne({ where: { blockId } }))?.get().day;
     expect(await day()).toBe('2026-11-23');
-    await dayRound(NOW);
+    await refreshDueBlocks(NOW);
     // 22:59 UTC is 23:59 in Oslo; a minute later it is tomorrow there.
-    await dayRound(new Date('2026-11-24T22:59:00Z'));
+    await refreshDueBlocks(new Date('2026-11-24T22:59:00Z'));
     expect(await day()).toBe('2026-11-24');
-    await Promise.all([1, 2].map(() => dayRound(new Date('2026-11-24T23:00:00Z'))));
+    await Promise.all([1, 2].map(() => refreshDueBlocks(new Date('2026-11-24T23:00:00Z'))));
     expect(await day()).toBe('2026-11-25');
     expect(await callsOf(asker, 'days lost')).toHaveLength(1);
   });
@@ -290,7 +290,7 @@ describe('the daily round', () => {
     const look = refreshCalls(asker, blockId, later(2));
     await pause(500);
     const session = { issuedWeekId, sessionId: 'sa' };
-    const finished = keepWork(asker, session, work({ sets, finish: true }), later(2));
+    const finished = storeWork(asker, session, work({ sets, finish: true }), later(2));
     await pause(500);
     await other.commit();
     await look;
@@ -305,12 +305,12 @@ describe('the daily round', () => {
     const [first, ...others] = await setsFor(asker, blockId, 'sa', 3);
     if (first === undefined) throw new Error('no sets');
     const session = { issuedWeekId, sessionId: 'sa' };
-    await keepWork(asker, session, work({ sets: [first] }), NOW);
+    await storeWork(asker, session, work({ sets: [first] }), NOW);
     expect(await day()).toBe('2000-01-01');
     await refreshCalls(asker, blockId, NOW);
-    await keepWork(asker, session, work({ sets: others }), NOW);
+    await storeWork(asker, session, work({ sets: others }), NOW);
     expect(await day()).toBe('2026-11-24');
-    await keepWork(asker, session, work({ finish: true }), NOW);
+    await storeWork(asker, session, work({ finish: true }), NOW);
     expect(await day()).toBe('2000-01-01');
   });
 
@@ -319,7 +319,7 @@ describe('the daily round', () => {
     await own(asker, blockId, 'sb', { day: 5 });
     const row = await models().standings.findOne({ where: { blockId } });
     expect(row?.get().day).toBe('2000-01-01');
-    await dayRound(NOW);
+    await refreshDueBlocks(NOW);
     expect((await models().standings.findOne({ where: { blockId } }))?.get().day).toBe('2026-11-24');
   });
 
@@ -332,9 +332,9 @@ describe('the daily round', () => {
       [stranger, [athlete.id]],
     ] as const) {
       await own(asker, blockId, 'sb', { day: (await day()) === '2026-11-23' ? 5 : 4 });
-      await catchUp(stranger, [], NOW);
+      await refreshChangedBlocks(stranger, [], NOW);
       expect(await day()).toBe('2000-01-01');
-      await catchUp(coach, shown, NOW);
+      await refreshChangedBlocks(coach, shown, NOW);
       expect(await day()).toBe('2026-11-24');
     }
   });
@@ -342,7 +342,7 @@ describe('the daily round', () => {
   test('asking for a block’s calls after an edit includes its effects', async () => {
     const { asker, blockId, issuedWeekId } = await running();
     const sets = await setsFor(asker, blockId, 'sa', 3);
-    await keepWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, finish: true }), NOW);
+    await storeWork(asker, { issuedWeekId, sessionId: 'sa' }, work({ sets, finish: true }), NOW);
     const before = await pendingCalls(asker, blockId, NOW);
     const training = await findTraining(asker, blockId);
     const slot = training?.block.sessions[0]?.slots[0]?.id ?? '';
@@ -360,12 +360,12 @@ describe('blocks', () => {
     const { asker, blockId, athlete } = await running();
     const copy = await copyBlock(asker, blockId, { name: 'Winter', startDate: '2027-01-04' }, later(2));
     expect(await roster(asker)).toMatchObject([{ block: { id: blockId, state: 'running' }, others: 1 }]);
-    expect(await blocksOf(asker, athlete.id)).toMatchObject([
+    expect(await listBlocks(asker, athlete.id)).toMatchObject([
       { id: copy, state: 'planned', week: 0, startDate: '2027-01-04' },
       { id: blockId, state: 'running', week: 1 },
     ]);
     // The last log shows how long the athlete was away; the copy has none.
-    const [planned, run] = await blocksOf(asker, athlete.id);
+    const [planned, run] = await listBlocks(asker, athlete.id);
     expect(planned?.lastLog).toBeNull();
     expect(run?.lastLog).toBe((await roster(asker))[0]?.block?.lastLog);
   });
@@ -379,14 +379,16 @@ describe('blocks', () => {
     await archiveBlock(asker, blockId, null, later(1));
     expect(await callsOf(asker, 'days lost')).toHaveLength(1);
     await deleteBlock(asker, blockId, NOW, later(1));
-    expect(await blocksOf(asker, athlete.id)).toMatchObject([{ id: blockId, deletedAt: NOW.toISOString() }]);
+    expect(await listBlocks(asker, athlete.id)).toMatchObject([
+      { id: blockId, deletedAt: NOW.toISOString() },
+    ]);
     await eraseDeleted(later(31));
-    expect(await blocksOf(asker, athlete.id)).toHaveLength(1);
+    expect(await listBlocks(asker, athlete.id)).toHaveLength(1);
     await deleteBlock(asker, blockId, null, later(2));
     expect(await roster(asker)).toMatchObject([{ block: { id: blockId, state: 'running' } }]);
     await deleteBlock(asker, blockId, NOW, later(2));
     await eraseDeleted(later(31.1));
-    expect(await blocksOf(asker, athlete.id)).toEqual([]);
+    expect(await listBlocks(asker, athlete.id)).toEqual([]);
     expect(await deleteBlock(await someCoach(), blockId, NOW, NOW)).toBe(false);
   });
 });
@@ -432,7 +434,7 @@ test('the desk makes a fixed number of queries for any number of athletes and ca
     });
     await roster(asker);
     await waiting(asker, ['joint']);
-    await givenSince(asker, NOW);
+    await answersSince(asker, NOW);
     database().removeHook('beforeQuery', 'count');
     return queries;
   };

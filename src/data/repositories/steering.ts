@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { Op, type Transaction } from 'sequelize';
 import {
+  dayAlerts,
   type Edit,
-  jsonOf,
+  safeJson,
   type Training,
   unfold,
   type WatchAnswer,
   type WatchCall,
-  watchCalls,
 } from '@/core';
 import { decodeWatchCall } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { plain } from '../models/plain';
@@ -47,7 +47,7 @@ export async function takeOption(
     | SteerOutcome
     | { readonly status: 'to issue'; readonly week: number; readonly revision: number };
   const outcome = await transact(async (transaction): Promise<Taken> => {
-    const revision = await heldRevision(asker, blockId, transaction);
+    const revision = await lockBlockRevision(asker, blockId, transaction);
     if (revision === null) return { status: 'gone' };
     const pending = await pendingCall(asker, blockId, callId, transaction);
     if (pending === undefined) return { status: 'missed' };
@@ -89,9 +89,13 @@ export async function takeOption(
 }
 
 /** Locks a block until the transaction ends. @returns its revision; null if it does not exist */
-async function heldRevision(asker: Asker, blockId: string, transaction: Transaction): Promise<number | null> {
+async function lockBlockRevision(
+  asker: Asker,
+  blockId: string,
+  transaction: Transaction,
+): Promise<number | null> {
   const row = await models().blocks.findOne({
-    where: own(asker, { id: blockId, deletedAt: null }),
+    where: ownRows(asker, { id: blockId, deletedAt: null }),
     attributes: ['revision'],
     transaction,
     lock: transaction.LOCK.UPDATE,
@@ -106,7 +110,7 @@ async function pendingCall(
   id: string,
   transaction: Transaction,
 ): Promise<WatchCall | undefined> {
-  const where = own(asker, { blockId, id, source: 'day' as const, status: 'pending' as const });
+  const where = ownRows(asker, { blockId, id, source: 'day' as const, status: 'pending' as const });
   const row = await models().calls.findOne({ where, attributes: ['proposal'], transaction });
   return row === null ? undefined : stored('a call', decodeWatchCall, row.get().proposal);
 }
@@ -121,7 +125,7 @@ async function callNow(
 ): Promise<WatchCall | undefined> {
   const blockPlan = unfold({ ...training, exercises: exerciseLookup(training) });
   const watch = await watchOf(asker, training, blockPlan, now, transaction);
-  return watchCalls(watch, () => false).find(({ id }) => id === callId);
+  return dayAlerts(watch, () => false).find(({ id }) => id === callId);
 }
 
 async function step(
@@ -146,12 +150,12 @@ async function answer(
   await models().calls.update(
     {
       status: optionId === null ? 'declined' : 'accepted',
-      choice: optionId === null ? null : jsonOf(optionId),
+      choice: optionId === null ? null : safeJson(optionId),
       editId,
       answeredAt: now,
       byRule: false,
     },
-    { where: own(asker, { blockId, id }), transaction },
+    { where: ownRows(asker, { blockId, id }), transaction },
   );
   await markChanged(asker, [blockId], transaction);
 }
@@ -163,7 +167,7 @@ async function setClosed(
   at: Date | null,
   transaction?: Transaction,
 ): Promise<boolean> {
-  const where = own(asker, { blockId, week, recalledAt: null });
+  const where = ownRows(asker, { blockId, week, recalledAt: null });
   const within = transaction === undefined ? {} : { transaction };
   if ((await models().issued.count({ where, ...within })) === 0) return false;
   await models().issued.update({ closedAt: at }, { where, ...within });
@@ -190,17 +194,17 @@ export async function closeWeek(
  * Undoes an answer: the call is open again if its facts are unchanged, and the answer's edit is reverted. Refused if
  * its week is sent, or the block has changed in the same place since.
  */
-export async function takeBackAnswer(
+export async function undoAnswer(
   asker: Asker,
   blockId: string,
   callId: string,
   now: Date,
 ): Promise<SteerOutcome> {
-  const row = (await models().calls.findOne({ where: own(asker, { blockId, id: callId }) }))?.get();
+  const row = (await models().calls.findOne({ where: ownRows(asker, { blockId, id: callId }) }))?.get();
   if (row === undefined || row.status === 'pending') return { status: 'missed' };
   const taken = row.source === 'day' ? actionOf(row) : null;
   return transact(async (transaction): Promise<SteerOutcome> => {
-    if ((await heldRevision(asker, blockId, transaction)) === null) return { status: 'gone' };
+    if ((await lockBlockRevision(asker, blockId, transaction)) === null) return { status: 'gone' };
     const training = await findTraining(asker, blockId, transaction);
     if (training === undefined) return { status: 'gone' };
     if (row.source === 'log' && training.issued.some(({ week }) => week === row.week))
@@ -211,7 +215,7 @@ export async function takeBackAnswer(
     await models().calls.update(
       // Undone from the athlete's setting it stays marked, so that the setting does not answer it again.
       { status: 'pending', choice: null, editId: null, answeredAt: null, byRule: row.byRule },
-      { where: own(asker, { blockId, id: callId }), transaction },
+      { where: ownRows(asker, { blockId, id: callId }), transaction },
     );
     await markChanged(asker, [blockId], transaction);
     return { status: 'done' };
@@ -234,7 +238,7 @@ async function undo(
   transaction: Transaction,
 ): Promise<boolean> {
   const step_ = await models().revisions.findOne({
-    where: own(asker, { blockId: training.blockId, editId }),
+    where: ownRows(asker, { blockId: training.blockId, editId }),
     transaction,
   });
   if (step_ === null) return false;
@@ -269,7 +273,7 @@ export async function issueReady(
   const left: (ReadyWeek & { readonly why: string })[] = [];
   for (const one of ready) {
     const row = await models().blocks.findOne({
-      where: own(asker, { id: one.blockId, deletedAt: null }),
+      where: ownRows(asker, { id: one.blockId, deletedAt: null }),
       attributes: ['revision'],
     });
     const outcome =
@@ -288,7 +292,7 @@ export async function dayAnswers(
   blockId: string,
 ): Promise<readonly (Omit<WatchAnswer, 'date'> & { readonly at: Date })[]> {
   const rows = await plain(models().calls, {
-    where: own(asker, { blockId, source: 'day', status: { [Op.ne]: 'pending' } }),
+    where: ownRows(asker, { blockId, source: 'day', status: { [Op.ne]: 'pending' } }),
     order: [['answeredAt', 'ASC']],
   });
   return rows.flatMap(({ id, proposal, choice, answeredAt }) =>

@@ -1,6 +1,6 @@
 import { Op, type Transaction } from 'sequelize';
 import type { Edit } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { models } from '../models/models';
 import { storedEdit } from './stored-block';
 
@@ -16,7 +16,7 @@ export async function isKnownRevision(
 ): Promise<boolean> {
   if (asked === stored || asked === 0) return true;
   if (asked < 0 || asked > stored) return false;
-  const where = own(asker, { blockId, revision: asked });
+  const where = ownRows(asker, { blockId, revision: asked });
   return (
     (await models().revisions.count({ where, ...(transaction === undefined ? {} : { transaction }) })) > 0
   );
@@ -30,7 +30,7 @@ export async function stepsSince(
   transaction?: Transaction,
 ): Promise<readonly { readonly id: string; readonly edit: Edit }[]> {
   const rows = await models().revisions.findAll({
-    where: own(asker, { blockId, revision: { [Op.gt]: revision } }),
+    where: ownRows(asker, { blockId, revision: { [Op.gt]: revision } }),
     order: [['revision', 'ASC']],
     attributes: ['editId', 'edit'],
     ...(transaction === undefined ? {} : { transaction }),

@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 import type { Athlete, Conventions } from '@/core';
-import { jsonOf } from '@/core';
+import { safeJson } from '@/core';
 import { decodeAthlete } from '@/core/codecs';
 import type { Asker } from '../asker';
 import { coachConventions } from './coach-conventions';
@@ -22,5 +22,5 @@ export async function athleteOf(asker: Asker, facts: string, transaction?: Trans
 
 /** What is stored for an athlete: the coach's rules are stored with the coach. */
 export function factsOf(athlete: Athlete): string {
-  return jsonOf({ ...athlete, conventions: { ...athlete.conventions, coach: {} } });
+  return safeJson({ ...athlete, conventions: { ...athlete.conventions, coach: {} } });
 }

@@ -1,5 +1,5 @@
 import type { LoggedSet, Muscle, SorenessReport, Workout } from '@/core';
-import { currentSetId, decodeMore, decodeSessionNotes } from '@/core/codecs';
+import { currentSetId, decodeSessionNotes, decodeSetNotes } from '@/core/codecs';
 import type { LoggedSetRow, SorenessRow, WorkoutRow } from '../models/rows';
 import { stored } from './stored';
 
@@ -14,7 +14,7 @@ export function loggedSetFrom(row: LoggedSetRow): LoggedSet {
     load: { value: Number(row.loadValue), unit: row.loadUnit },
     reps: row.reps,
     rir: Number(row.rir),
-    ...(row.more === null ? {} : { more: stored('a logged set', decodeMore, row.more) }),
+    ...(row.more === null ? {} : { more: stored('a logged set', decodeSetNotes, row.more) }),
     at: row.doneAt.toISOString(),
     supersedes: row.supersedes,
   };

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { literal, Op } from 'sequelize';
-import { type Block, copyBlock, jsonOf, type Prerequisite } from '@/core';
+import { type Block, copyBlock, type Prerequisite, safeJson } from '@/core';
 import { decodePrerequisites, encodeBlock } from '@/core/codecs';
-import { type Asker, actorOf, own } from '../asker';
+import { type Asker, actorOf, ownRows } from '../asker';
 import { models } from '../models/models';
-import { lendExercises } from './exercises';
-import { seenBy } from './own-exercises';
+import { shareOwnAmong } from './exercises';
+import { visibleTo } from './own-exercises';
 import { stored } from './stored';
 import { blockFrom } from './stored-block';
 
@@ -31,7 +31,7 @@ export interface BlockToCopy {
 /** The coach's own templates, and those shared in the team, by name. */
 export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]> {
   const rows = await models().templates.findAll({
-    where: seenBy(asker),
+    where: visibleTo(asker),
     attributes: ['id', 'name', 'prerequisites', 'shared', 'coachId'],
     order: [
       ['name', 'ASC'],
@@ -52,11 +52,11 @@ export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]
 
 /** Saves a block's design as a template of the asker. @returns whether the block exists */
 export async function keepTemplate(asker: Asker, blockId: string, name: string, now: Date): Promise<boolean> {
-  const row = await models().blocks.findOne({ where: own(asker, { id: blockId }) });
+  const row = await models().blocks.findOne({ where: ownRows(asker, { id: blockId }) });
   if (row === null) return false;
   const block = blockFrom(row.get().document);
   const { startDate } = block;
-  if (actorOf(asker) !== asker.coachId) await lendExercises(asker, block);
+  if (actorOf(asker) !== asker.coachId) await shareOwnAmong(asker, block);
   await models().templates.create({
     id: randomUUID(),
     coachId: actorOf(asker),
@@ -71,7 +71,7 @@ export async function keepTemplate(asker: Asker, blockId: string, name: string, 
 
 /** Renames one of the coach's templates. @returns whether it exists */
 export async function renameTemplate(asker: Asker, id: string, name: string): Promise<boolean> {
-  const row = await models().templates.findOne({ where: own(asker, { id }) });
+  const row = await models().templates.findOne({ where: ownRows(asker, { id }) });
   if (row === null) return false;
   await row.update({ name });
   return true;
@@ -83,9 +83,9 @@ export async function setPrerequisites(
   id: string,
   prerequisites: readonly Prerequisite[],
 ): Promise<boolean> {
-  const where = own(asker, { id });
+  const where = ownRows(asker, { id });
   if ((await models().templates.count({ where })) === 0) return false;
-  await models().templates.update({ prerequisites: jsonOf(prerequisites) }, { where });
+  await models().templates.update({ prerequisites: safeJson(prerequisites) }, { where });
   return true;
 }
 
@@ -94,27 +94,27 @@ export async function setPrerequisites(
  * @returns whether it exists
  */
 export async function shareTemplate(asker: Asker, id: string, shared: boolean): Promise<boolean> {
-  const where = own(asker, { id });
+  const where = ownRows(asker, { id });
   const row = await models().templates.findOne({ where });
   if (row === null) return false;
   await row.update({ shared });
   if (shared) {
     const { document, prerequisites } = row.get();
-    await lendExercises(asker, [JSON.parse(document), JSON.parse(prerequisites)]);
+    await shareOwnAmong(asker, [JSON.parse(document), JSON.parse(prerequisites)]);
   }
   return true;
 }
 
 /** Removes one of the coach's templates; blocks made from it stay. */
 export async function removeTemplate(asker: Asker, id: string): Promise<void> {
-  await models().templates.destroy({ where: own(asker, { id }) });
+  await models().templates.destroy({ where: ownRows(asker, { id }) });
 }
 
 /** The blocks of the coach's athletes, or of one of them, newest first, without documents. */
 export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<readonly BlockToCopy[]> {
   const [blocks, athletes] = await Promise.all([
     models().blocks.findAll({
-      where: own(asker, { deletedAt: null, ...(athleteId === undefined ? {} : { athleteId }) }),
+      where: ownRows(asker, { deletedAt: null, ...(athleteId === undefined ? {} : { athleteId }) }),
       attributes: ['id', 'athleteId', [literal("JSON_VALUE(document, '$.name')"), 'name']],
       order: [
         ['createdAt', 'DESC'],
@@ -122,7 +122,7 @@ export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<re
       ],
       raw: true,
     }),
-    models().athletes.findAll({ where: own(asker), attributes: ['id', 'name'] }),
+    models().athletes.findAll({ where: ownRows(asker), attributes: ['id', 'name'] }),
   ]);
   const names = new Map(athletes.map((row) => [row.get().id, row.get().name]));
   return (blocks as unknown as readonly { id: string; athleteId: string; name: string }[]).map((block) => ({
@@ -134,8 +134,8 @@ export async function blocksToCopy(asker: Asker, athleteId?: string): Promise<re
 /** The design of a block of the coach, or of a template they see. */
 export async function findDesign(asker: Asker, id: string): Promise<Block | undefined> {
   const { blocks, templates } = models();
-  const mine = await blocks.findOne({ where: own(asker, { id }) });
-  const seen = { [Op.and]: [{ id }, seenBy(asker)] };
+  const mine = await blocks.findOne({ where: ownRows(asker, { id }) });
+  const seen = { [Op.and]: [{ id }, visibleTo(asker)] };
   const document = mine?.get().document ?? (await templates.findOne({ where: seen }))?.get().document;
   return document === undefined ? undefined : blockFrom(document);
 }

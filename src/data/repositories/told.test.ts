@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import { type CheckIn, pageStateOf, unfold, withChanges } from '@/core';
+import { type CheckIn, pageState, unfold, withChanges } from '@/core';
 import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import { NOW, setsFor, someBlock, work } from '../testing/coach';
 import { saveSteps } from './blocks';
 import { pendingCalls } from './calls';
 import { reloadTraining } from './changes';
-import { issueWeek, recallWeek, weekOpened } from './issuing';
-import { keepCheckIn } from './keep-check-in';
-import { keepWork } from './logging';
+import { issueWeek, recallWeek, recordWeekOpened } from './issuing';
+import { storeCheckIn } from './keep-check-in';
+import { storeWork } from './logging';
 import { findMeasurements } from './measurements';
 import { exerciseLookup, findTraining } from './training';
 
@@ -39,8 +39,8 @@ describe('notes beside the sets', () => {
       },
       { ...head(), kind: 'date', date: '2026-11-22', time: '18:30', was: '2026-11-24' },
     ] as const;
-    await keepWork(asker, session, work({ notes: notes.slice(0, 2) }), NOW);
-    await keepWork(asker, session, work({ notes: [...notes] }), NOW);
+    await storeWork(asker, session, work({ notes: notes.slice(0, 2) }), NOW);
+    await storeWork(asker, session, work({ notes: [...notes] }), NOW);
     const [workout] = (await findTraining(asker, blockId))?.log.workouts ?? [];
     expect(workout?.notes).toEqual(notes);
     expect(workout?.date).toBe('2026-11-22');
@@ -55,7 +55,7 @@ describe('notes beside the sets', () => {
     const cut = { ...head(), kind: 'rating', rating: 'right', line: 'Strong \ud83d' } as const;
     const sent = work({ sets: [{ ...set, more: { line: 'Left \ud83d' } }], notes: [cut] });
     for (let times = 0; times < 2; times++)
-      expect(await keepWork(asker, session, sent, NOW)).toMatchObject({ status: 'taken', refused: [] });
+      expect(await storeWork(asker, session, sent, NOW)).toMatchObject({ status: 'taken', refused: [] });
     const log = (await findTraining(asker, blockId))?.log;
     expect(log?.workouts[0]?.notes).toMatchObject([{ line: 'Strong \ufffd' }]);
     expect(log?.sets).toMatchObject([{ more: { line: 'Left \ufffd' } }]);
@@ -65,8 +65,8 @@ describe('notes beside the sets', () => {
     const { asker, blockId, session } = await issuedBlock();
     const before = await findTraining(asker, blockId);
     if (before === undefined) throw new Error('no training');
-    const page = pageStateOf(before);
-    await keepWork(
+    const page = pageState(before);
+    await storeWork(
       asker,
       session,
       work({ notes: [{ ...head(), kind: 'rating', rating: 'too hard', line: 'Slept badly' }] }),
@@ -82,7 +82,7 @@ describe('notes beside the sets', () => {
 describe('a week recalled while a phone has it', () => {
   const opened = async () => {
     const made = await issuedBlock();
-    await weekOpened(made.asker, made.issued.id, NOW);
+    await recordWeekOpened(made.asker, made.issued.id, NOW);
     return made;
   };
 
@@ -101,7 +101,7 @@ describe('a week recalled while a phone has it', () => {
     if (first === undefined || second === undefined) throw new Error('nothing planned');
     await recallWeek(asker, blockId, 1, NOW, true);
     const report = { id: randomUUID(), muscle: 'quads' as const, ended: 'none', said: '2026-11-25' };
-    expect(await keepWork(asker, session, work({ sets: [first], soreness: [report] }), NOW)).toEqual({
+    expect(await storeWork(asker, session, work({ sets: [first], soreness: [report] }), NOW)).toEqual({
       status: 'taken',
       refused: [],
       recalled: true,
@@ -109,13 +109,13 @@ describe('a week recalled while a phone has it', () => {
     expect((await findTraining(asker, blockId))?.log.sets).toEqual([]);
     const again = await issueWeek(asker, blockId, 1, 0, NOW);
     if (again.status !== 'issued') throw new Error(again.status);
-    await keepWork(asker, session, work({ sets: [second], finish: true }), NOW);
+    await storeWork(asker, session, work({ sets: [second], finish: true }), NOW);
     const log = (await findTraining(asker, blockId))?.log;
     expect(log?.sets.map(({ id }) => id).sort()).toEqual([first.id, second.id].sort());
     expect(log?.soreness).toMatchObject([{ muscle: 'quads', ended: 'none' }]);
     expect(log?.workouts).toMatchObject([{ id: `${again.week.id}.sa`, finished: true }]);
     // Sent again by the phone that missed the answer: still one set.
-    await keepWork(asker, session, work({ sets: [first, second] }), NOW);
+    await storeWork(asker, session, work({ sets: [first, second] }), NOW);
     expect((await findTraining(asker, blockId))?.log.sets).toHaveLength(2);
   });
 
@@ -124,7 +124,7 @@ describe('a week recalled while a phone has it', () => {
     const [first] = await setsFor(asker, blockId, 'sa');
     if (first === undefined) throw new Error('nothing planned');
     await recallWeek(asker, blockId, 1, NOW, true);
-    await keepWork(asker, session, work({ sets: [first] }), NOW);
+    await storeWork(asker, session, work({ sets: [first] }), NOW);
     const edit = { kind: 'session/remove', session: 'sa' } as const;
     await saveSteps(asker, blockId, 0, [{ id: randomUUID(), action: 'do', edit }], NOW);
     const again = await issueWeek(asker, blockId, 1, 1, NOW);
@@ -151,9 +151,9 @@ describe('check-ins', () => {
       line: 'Long week',
     };
     const phone = { ...asker, athleteId: athlete.id };
-    expect(await keepCheckIn(phone, checkIn, NOW)).toEqual({ status: 'taken' });
-    expect(await keepCheckIn(phone, checkIn, NOW)).toEqual({ status: 'taken' });
-    await keepCheckIn(phone, { ...checkIn, id: randomUUID(), date: '2026-11-16', measured: [] }, NOW);
+    expect(await storeCheckIn(phone, checkIn, NOW)).toEqual({ status: 'taken' });
+    expect(await storeCheckIn(phone, checkIn, NOW)).toEqual({ status: 'taken' });
+    await storeCheckIn(phone, { ...checkIn, id: randomUUID(), date: '2026-11-16', measured: [] }, NOW);
     const training = await findTraining(asker, blockId);
     expect(training?.checkIns.map(({ date }) => date)).toEqual(['2026-11-16', '2026-11-23']);
     expect(training?.checkIns[1]).toEqual(checkIn);
@@ -161,7 +161,7 @@ describe('check-ins', () => {
     const weighed = (await findMeasurements(asker, athlete.id)).filter(({ date }) => date === '2026-11-23');
     expect(weighed).toMatchObject([{ kind: 'body weight', value: 61.4 }]);
     const other = await someBlock();
-    const stolen = await keepCheckIn({ ...other.asker, athleteId: other.athlete.id }, checkIn, NOW);
+    const stolen = await storeCheckIn({ ...other.asker, athleteId: other.athlete.id }, checkIn, NOW);
     expect(stolen).toEqual({ status: 'malformed' });
     expect((await findTraining(other.asker, other.blockId))?.checkIns).toEqual([]);
   });
@@ -173,7 +173,7 @@ test('a check-in with poor recovery changes the proposals on the server and on t
   if (issued.status !== 'issued') throw new Error(issued.status);
   const session = { issuedWeekId: issued.week.id, sessionId: 'sa' };
   const sets = await setsFor(asker, blockId, 'sa', 2);
-  await keepWork(asker, session, work({ sets, finish: true }), NOW);
+  await storeWork(asker, session, work({ sets, finish: true }), NOW);
   const poor: CheckIn = {
     id: randomUUID(),
     date: '2026-11-26',
@@ -186,7 +186,7 @@ test('a check-in with poor recovery changes the proposals on the server and on t
     measured: [],
     line: '',
   };
-  await keepCheckIn({ ...asker, athleteId: athlete.id }, poor, NOW);
+  await storeCheckIn({ ...asker, athleteId: athlete.id }, poor, NOW);
   const training = await findTraining(asker, blockId);
   if (training === undefined) throw new Error('no training');
   const { proposals } = unfold({ ...training, exercises: exerciseLookup(training) });

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { applyEdit, pageStateOf, type Training, withChanges } from '@/core';
+import { applyEdit, pageState, type Training, withChanges } from '@/core';
 import { largeBlock } from '@/core/testing/fixtures';
 import type { Asker } from '../asker';
 import { closeDatabase, database } from '../database';
@@ -11,7 +11,7 @@ import { answerCalls, pendingCalls } from './calls';
 import { reloadTraining } from './changes';
 import { coachByEmail } from './coaches';
 import { issueWeek, recallWeek } from './issuing';
-import { keepWork } from './logging';
+import { storeWork } from './logging';
 import { roster, waiting } from './roster';
 import { findTraining } from './training';
 
@@ -20,7 +20,7 @@ afterAll(closeDatabase);
 const knownTo = async (asker: Asker, blockId: string) => {
   const training = await findTraining(asker, blockId);
   if (training === undefined) throw new Error('no training');
-  return pageStateOf(training);
+  return pageState(training);
 };
 const early = () => ({ id: randomUUID(), muscle: 'quads' as const, ended: '2026-11-25', said: '2026-11-25' });
 
@@ -37,7 +37,7 @@ describe('further notes of a set', () => {
     const [first, second, ...others] = await setsFor(asker, blockId, 'sa');
     if (first === undefined || second === undefined) throw new Error('no sets');
     const more = { partials: 4, left: 9, right: 8 };
-    await keepWork(asker, session, work({ sets: [{ ...first, more }, second, ...others] }), NOW);
+    await storeWork(asker, session, work({ sets: [{ ...first, more }, second, ...others] }), NOW);
     const sets = (await findTraining(asker, blockId))?.log.sets;
     expect(sets?.find(({ id }) => id === first.id)?.more).toEqual(more);
     expect(sets?.find(({ id }) => id === second.id)).not.toHaveProperty('more');
@@ -50,7 +50,7 @@ describe('a new block', () => {
     const sets = await setsFor(asker, blockId, 'sa', 2);
     const [first] = sets;
     if (first === undefined) throw new Error('no sets');
-    await keepWork(asker, session, work({ sets }), NOW);
+    await storeWork(asker, session, work({ sets }), NOW);
     const next = await addBlock(asker, athlete.id, smallBlock(), NOW);
     const training = await findTraining(asker, next ?? '');
     expect(training?.athlete.bestSets['leg-press']).toMatchObject({
@@ -113,7 +113,7 @@ describe('sending', () => {
     const again = await issueWeek(asker, blockId, 1, 0, NOW);
     if (again.status !== 'issued') throw new Error(again.status);
     const sets = await setsFor(asker, blockId, 'sa');
-    await keepWork(
+    await storeWork(
       asker,
       { issuedWeekId: again.week.id, sessionId: 'sa' },
       work({ sets: sets.slice(0, 1) }),
@@ -127,7 +127,7 @@ describe('logging', () => {
   test('a set sent again, even by two phones at once, is stored once', async () => {
     const { asker, blockId, session } = await issuedBlock();
     const sets = await setsFor(asker, blockId, 'sa');
-    const answers = await Promise.all([1, 2, 3].map(() => keepWork(asker, session, work({ sets }), NOW)));
+    const answers = await Promise.all([1, 2, 3].map(() => storeWork(asker, session, work({ sets }), NOW)));
     expect(answers).toEqual([
       { status: 'taken', refused: [], recalled: false },
       { status: 'taken', refused: [], recalled: false },
@@ -148,8 +148,8 @@ describe('logging', () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
-    await keepWork(asker, session, work({ sets: [set] }), NOW);
-    await keepWork(
+    await storeWork(asker, session, work({ sets: [set] }), NOW);
+    await storeWork(
       asker,
       session,
       work({
@@ -176,7 +176,7 @@ describe('logging', () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
-    await keepWork(
+    await storeWork(
       asker,
       session,
       work({ sets: [{ ...set, load: { value: 132.28, unit: 'lb' }, rir: 1.5 }] }),
@@ -193,7 +193,7 @@ describe('logging', () => {
     const [set, second] = await setsFor(asker, blockId, 'sa');
     if (set === undefined || second === undefined) throw new Error('nothing planned');
     const sets = [{ ...set, slotId: 'gone' }, second];
-    expect(await keepWork(asker, session, work({ sets }), NOW)).toMatchObject({
+    expect(await storeWork(asker, session, work({ sets }), NOW)).toMatchObject({
       status: 'taken',
       refused: [],
     });
@@ -205,8 +205,8 @@ describe('logging', () => {
     });
     expect(measuring.map((row) => row.get().id)).toEqual([second.id]);
     const others = { sets: [{ ...set, id: randomUUID() }] };
-    expect(await keepWork(await someCoach(), session, work(others), NOW)).toEqual({ status: 'gone' });
-    expect(await keepWork(asker, { ...session, sessionId: 'nope' }, work(others), NOW)).toEqual({
+    expect(await storeWork(await someCoach(), session, work(others), NOW)).toEqual({ status: 'gone' });
+    expect(await storeWork(asker, { ...session, sessionId: 'nope' }, work(others), NOW)).toEqual({
       status: 'gone',
     });
   });
@@ -215,9 +215,9 @@ describe('logging', () => {
     const one = await issuedBlock();
     const [set] = await setsFor(one.asker, one.blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
-    await keepWork(one.asker, one.session, work({ sets: [set] }), NOW);
+    await storeWork(one.asker, one.session, work({ sets: [set] }), NOW);
     const two = await issuedBlock();
-    expect(await keepWork(two.asker, two.session, work({ sets: [set] }), NOW)).toEqual({
+    expect(await storeWork(two.asker, two.session, work({ sets: [set] }), NOW)).toEqual({
       status: 'taken',
       refused: [{ id: set.id, why: 'id taken' }],
       recalled: false,
@@ -228,7 +228,7 @@ describe('logging', () => {
     const { asker, blockId, session } = await issuedBlock();
     const [set] = await setsFor(asker, blockId, 'sa');
     if (set === undefined) throw new Error('nothing planned');
-    await keepWork(asker, session, work({ sets: [{ ...set, setId: `aside-${set.setId}` }] }), NOW);
+    await storeWork(asker, session, work({ sets: [{ ...set, setId: `aside-${set.setId}` }] }), NOW);
     expect((await findTraining(asker, blockId))?.log.sets[0]?.setId).toBe(set.setId);
   });
 });
@@ -237,9 +237,9 @@ describe('calls', () => {
   async function trained(over: number) {
     const made = await issuedBlock();
     const { asker, blockId, session } = made;
-    await keepWork(asker, session, work({ sets: await setsFor(asker, blockId, 'sa', over) }), NOW);
+    await storeWork(asker, session, work({ sets: await setsFor(asker, blockId, 'sa', over) }), NOW);
     expect(await pendingCalls(asker, blockId, NOW)).toEqual([]);
-    await keepWork(asker, session, work({ finish: true }), NOW);
+    await storeWork(asker, session, work({ finish: true }), NOW);
     return made;
   }
 
@@ -249,7 +249,7 @@ describe('calls', () => {
     if (issued.status !== 'issued') throw new Error(issued.status);
     for (const sessionId of ['s0', 's1', 's2']) {
       const sets = await setsFor(asker, blockId, sessionId, 2);
-      await keepWork(asker, { issuedWeekId: issued.week.id, sessionId }, work({ sets, finish: true }), NOW);
+      await storeWork(asker, { issuedWeekId: issued.week.id, sessionId }, work({ sets, finish: true }), NOW);
     }
     const [call] = await pendingCalls(asker, blockId, NOW);
     const outcome = await answerCalls(
@@ -266,7 +266,7 @@ describe('calls', () => {
 
   test('finishing raises calls, soreness adds to them, answering closes them, and the roster counts them', async () => {
     const { asker, blockId, session, athlete } = await trained(2);
-    await keepWork(
+    await storeWork(
       asker,
       session,
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' }] }),
@@ -302,10 +302,10 @@ describe('calls', () => {
   test('new facts replace an open call; a report sent twice is stored once', async () => {
     const { asker, blockId, session } = await trained(2);
     const report = { id: randomUUID(), muscle: 'quads' as const, ended: '2026-11-25', said: '2026-11-25' };
-    await keepWork(asker, session, work({ soreness: [report] }), NOW);
-    await keepWork(asker, session, work({ soreness: [report] }), NOW);
+    await storeWork(asker, session, work({ soreness: [report] }), NOW);
+    await storeWork(asker, session, work({ soreness: [report] }), NOW);
     expect((await findTraining(asker, blockId))?.log.soreness).toHaveLength(1);
-    await keepWork(
+    await storeWork(
       asker,
       session,
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: 'still', said: '2026-11-25' }] }),
@@ -316,7 +316,7 @@ describe('calls', () => {
 
   test('an answer to a closed call is reported, not ignored', async () => {
     const { asker, blockId, session } = await trained(2);
-    await keepWork(asker, session, work({ soreness: [early()] }), NOW);
+    await storeWork(asker, session, work({ soreness: [early()] }), NOW);
     const [call] = await pendingCalls(asker, blockId, NOW);
     const answer = (id: string) => ({ id, outcome: 'accepted' as const, choice: null });
     const both = [answer(call?.id ?? ''), answer('load/gone/2/x')];
@@ -329,7 +329,7 @@ describe('calls', () => {
 
   test('a choice that does not fit its call is refused as a whole', async () => {
     const { asker, blockId, session } = await trained(2);
-    await keepWork(asker, session, work({ soreness: [early()] }), NOW);
+    await storeWork(asker, session, work({ soreness: [early()] }), NOW);
     const before = await pendingCalls(asker, blockId, NOW);
     const sets = before.find(({ kind }) => kind === 'sets');
     const wrong = { id: sets?.id ?? '', outcome: 'changed' as const, choice: { load: 60, reps: 8 } };
@@ -340,7 +340,7 @@ describe('calls', () => {
 
   test('a stranger’s answer changes nothing', async () => {
     const { asker, blockId, session } = await trained(2);
-    await keepWork(
+    await storeWork(
       asker,
       session,
       work({ soreness: [{ id: randomUUID(), muscle: 'quads', ended: '2026-11-25', said: '2026-11-25' }] }),
@@ -388,9 +388,9 @@ test('the number of queries for a block does not grow with its log', async () =>
     database().removeHook('beforeQuery', 'count');
     return queries;
   };
-  await keepWork(asker, session, work({ sets: (await setsFor(asker, blockId, 'sa')).slice(0, 1) }), NOW);
+  await storeWork(asker, session, work({ sets: (await setsFor(asker, blockId, 'sa')).slice(0, 1) }), NOW);
   const few = await count();
-  await keepWork(asker, session, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
+  await storeWork(asker, session, work({ sets: await setsFor(asker, blockId, 'sa') }), NOW);
   expect(await count()).toBe(few);
   expect(few).toBeGreaterThan(0);
   expect(few).toBeLessThanOrEqual(12);
@@ -399,7 +399,7 @@ test('the number of queries for a block does not grow with its log', async () =>
 describe('changes since a version', () => {
   /** A page that merges changes and applies the steps to its block. */
   async function takenIn(asker: Asker, blockId: string, had: Training): Promise<Training | undefined> {
-    const outcome = await reloadTraining(asker, blockId, pageStateOf(had));
+    const outcome = await reloadTraining(asker, blockId, pageState(had));
     if (outcome.status !== 'changes') throw new Error(outcome.status);
     const { steps, revision } = outcome.changes;
     const block = steps.reduce((before, { edit }) => {
@@ -427,7 +427,7 @@ describe('changes since a version', () => {
     const rest = { kind: 'slot/set', slot: 'a1', field: 'rest', value: 45 } as const;
     await saveSteps(asker, blockId, 0, [{ id: randomUUID(), action: 'do', edit: rest }], new Date());
     const sets = await setsFor(asker, blockId, 'sa', 2);
-    await keepWork(asker, session, work({ sets, finish: true, soreness: [early()] }), new Date());
+    await storeWork(asker, session, work({ sets, finish: true, soreness: [early()] }), new Date());
     page = (await takenIn(asker, blockId, page)) as Training;
     expect(timeless(page)).toEqual(timeless(await whole(asker, blockId)));
     expect(page.log.sets).toHaveLength(sets.length);
@@ -436,7 +436,7 @@ describe('changes since a version', () => {
       asker,
       blockId,
       [{ id: call?.id ?? '', outcome: 'declined', choice: null }],
-      pageStateOf(page),
+      pageState(page),
       new Date(),
     );
     await issueWeek(asker, blockId, 2, 1, new Date());
@@ -451,8 +451,8 @@ describe('changes since a version', () => {
     const { asker, blockId, session } = await issuedBlock();
     const before = await whole(asker, blockId);
     const sets = await setsFor(asker, blockId, 'sa');
-    await keepWork(asker, session, work({ sets: sets.slice(0, 1) }), new Date(Date.now() - 3_600_000));
-    await keepWork(asker, session, work({ sets: sets.slice(1, 2) }), new Date());
+    await storeWork(asker, session, work({ sets: sets.slice(0, 1) }), new Date(Date.now() - 3_600_000));
+    await storeWork(asker, session, work({ sets: sets.slice(1, 2) }), new Date());
     // The first set is older than the look-back: it arrived unnoticed.
     expect(await takenIn(asker, blockId, before)).toBeUndefined();
     expect(await reloadTraining(asker, blockId, null)).toMatchObject({ status: 'whole' });

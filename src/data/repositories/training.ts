@@ -2,7 +2,7 @@ import { Op, QueryTypes, type Transaction } from 'sequelize';
 import type { IssuedWeek, Training } from '@/core';
 import { type Answer, catalogueWith, type ExerciseLookup, type HistoryStep } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { plain } from '../models/plain';
@@ -43,21 +43,21 @@ export async function findTraining(
   const { blocks, athletes, issued, workouts, sets, soreness, calls } = models();
   const within = transaction === undefined ? {} : { transaction };
   const readAt = new Date().toISOString();
-  const block = await blocks.findOne({ where: own(asker, { id: blockId, deletedAt: null }), ...within });
+  const block = await blocks.findOne({ where: ownRows(asker, { id: blockId, deletedAt: null }), ...within });
   if (block === null) return undefined;
   const { athleteId } = block.get();
   const [athlete, conventions, firsts, exercises, weeks, done, answered, checkIns] = await Promise.all([
-    athletes.findOne({ where: own(asker, { id: athleteId }), ...within }),
+    athletes.findOne({ where: ownRows(asker, { id: athleteId }), ...within }),
     coachConventions(asker, transaction),
     firstsElsewhere(asker, athleteId, blockId, transaction),
     namedExercises(asker, transaction),
     plain(issued, {
-      where: own(asker, { blockId, recalledAt: null }),
+      where: ownRows(asker, { blockId, recalledAt: null }),
       order: [['week', 'ASC']],
       ...within,
     }),
     plain(workouts, {
-      where: own(asker, { blockId }),
+      where: ownRows(asker, { blockId }),
       order: [
         ['localDate', 'ASC'],
         ['id', 'ASC'],
@@ -65,7 +65,7 @@ export async function findTraining(
       ...within,
     }),
     calls.findAll({
-      where: own(asker, { blockId, status: { [Op.ne]: 'pending' }, source: 'log' }),
+      where: ownRows(asker, { blockId, status: { [Op.ne]: 'pending' }, source: 'log' }),
       order: [['answeredAt', 'ASC']],
       ...within,
     }),
@@ -80,7 +80,7 @@ export async function findTraining(
       ? [[], []]
       : await Promise.all([
           plain(sets, {
-            where: own(asker, { workoutId: ids }),
+            where: ownRows(asker, { workoutId: ids }),
             order: [
               ['doneAt', 'ASC'],
               ['receivedAt', 'ASC'],
@@ -88,7 +88,7 @@ export async function findTraining(
             ],
             ...within,
           }),
-          plain(soreness, { where: own(asker, { workoutId: ids }), order: [['at', 'ASC']], ...within }),
+          plain(soreness, { where: ownRows(asker, { workoutId: ids }), order: [['at', 'ASC']], ...within }),
         ]);
   return {
     blockId,
@@ -112,7 +112,7 @@ export async function findTraining(
 /** A block's last steps, oldest first, from which undo and redo are built. */
 export async function findHistory(asker: Asker, blockId: string): Promise<readonly HistoryStep[]> {
   const rows = await models().revisions.findAll({
-    where: own(asker, { blockId }),
+    where: ownRows(asker, { blockId }),
     order: [['revision', 'DESC']],
     limit: HISTORY_STEPS,
   });
@@ -128,7 +128,7 @@ export async function findIssuedWeek(
   blockId: string,
   week: number,
 ): Promise<IssuedWeek | undefined> {
-  const row = await models().issued.findOne({ where: own(asker, { blockId, week, recalledAt: null }) });
+  const row = await models().issued.findOne({ where: ownRows(asker, { blockId, week, recalledAt: null }) });
   return row === null ? undefined : issuedFrom(row.get());
 }
 

@@ -29,16 +29,16 @@ export function waitFor(counted: {
   return Math.max(0, wait - since);
 }
 
-const idOf = ({ by }: Counted) => digest(by);
+const counterId = ({ by }: Counted) => digest(by);
 
 /**
  * Counts an attempt on several counters before it is made: parallel attempts count too. An attempt that must wait is
  * not counted.
  * @returns seconds to wait; 0: allowed now
  */
-export async function tried(counted: readonly Counted[], now: Date): Promise<number> {
+export async function countAttempt(counted: readonly Counted[], now: Date): Promise<number> {
   const { tries } = models();
-  const ids = counted.map(idOf).sort();
+  const ids = counted.map(counterId).sort();
   return transact(async (transaction) => {
     for (const id of ids)
       await database().query(
@@ -56,15 +56,15 @@ export async function tried(counted: readonly Counted[], now: Date): Promise<num
       lock: transaction.LOCK.UPDATE,
     });
     const stood = new Map(rows.map((row) => [row.get().id, row.get()]));
-    const since = (one: Counted) => now.getTime() - (stood.get(idOf(one))?.at ?? now).getTime();
+    const since = (one: Counted) => now.getTime() - (stood.get(counterId(one))?.at ?? now).getTime();
     const waits = counted.map((one) =>
-      waitFor({ count: stood.get(idOf(one))?.count ?? 0, free: one.free, since: since(one) }),
+      waitFor({ count: stood.get(counterId(one))?.count ?? 0, free: one.free, since: since(one) }),
     );
     const longest = Math.max(0, ...waits);
     if (longest > 0) return Math.ceil(longest / 1000);
     for (const one of counted) {
-      const before = since(one) >= FORGET_MS ? 0 : (stood.get(idOf(one))?.count ?? 0);
-      await tries.update({ count: before + 1, at: now }, { where: { id: idOf(one) }, transaction });
+      const before = since(one) >= FORGET_MS ? 0 : (stood.get(counterId(one))?.count ?? 0);
+      await tries.update({ count: before + 1, at: now }, { where: { id: counterId(one) }, transaction });
     }
     return 0;
   }, 'what is committed');
@@ -73,12 +73,12 @@ export async function tried(counted: readonly Counted[], now: Date): Promise<num
 /**
  * Resets counters, or takes back the last attempt only, for a successful one on a counter that several people share.
  */
-export async function wasRight(
+export async function resetAttempts(
   { own, common }: { readonly own: readonly Counted[]; readonly common: readonly Counted[] },
   now: Date,
 ): Promise<void> {
   const { tries } = models();
-  await tries.destroy({ where: { id: own.map(idOf) } });
-  await tries.decrement('count', { where: { id: common.map(idOf), count: { [Op.gt]: 0 } } });
+  await tries.destroy({ where: { id: own.map(counterId) } });
+  await tries.decrement('count', { where: { id: common.map(counterId), count: { [Op.gt]: 0 } } });
   await tries.destroy({ where: { at: { [Op.lt]: new Date(now.getTime() - 24 * FORGET_MS) } } });
 }

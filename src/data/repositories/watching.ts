@@ -1,6 +1,6 @@
 import { Op, type Transaction } from 'sequelize';
 import { type BlockPlan, catalogueWith, conventionsOf, dayIn, type Training, type Watch } from '@/core';
-import { type Asker, own } from '../asker';
+import { type Asker, ownRows } from '../asker';
 import { models } from '../models/models';
 import { findExposures } from './strength';
 
@@ -23,13 +23,13 @@ export async function watchOf(
     exposures: await findExposures(asker, athlete, catalogue, transaction),
     exercises: catalogue.find,
     conventions: conventionsOf({ own: athlete.conventions, block: block.conventions }),
-    isFollowed: await isFollowed(asker, athlete.id, blockId, transaction),
+    isFollowed: await hasLaterBlock(asker, athlete.id, blockId, transaction),
     today: dayIn(athlete.timeZone, now),
   };
 }
 
 /** Whether the athlete has a later block. */
-async function isFollowed(
+async function hasLaterBlock(
   asker: Asker,
   athleteId: string,
   blockId: string,
@@ -37,13 +37,13 @@ async function isFollowed(
 ): Promise<boolean> {
   const { blocks } = models();
   const mine = await blocks.findOne({
-    where: own(asker, { id: blockId }),
+    where: ownRows(asker, { id: blockId }),
     attributes: ['createdAt'],
     transaction,
   });
   if (mine === null) return false;
   const later = await blocks.count({
-    where: own(asker, {
+    where: ownRows(asker, {
       athleteId,
       deletedAt: null,
       archivedAt: null,

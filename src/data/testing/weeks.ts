@@ -13,8 +13,8 @@ import {
 } from '@/core';
 import { refreshCalls } from '../repositories/calls';
 import { issueWeek } from '../repositories/issuing';
-import { keepCheckIn } from '../repositories/keep-check-in';
-import { keepWork } from '../repositories/logging';
+import { storeCheckIn } from '../repositories/keep-check-in';
+import { storeWork } from '../repositories/logging';
 import { waiting } from '../repositories/roster';
 import { takeOption } from '../repositories/steering';
 import { findTraining } from '../repositories/training';
@@ -93,7 +93,7 @@ export async function someWeeks(block = twoDays(8)) {
         id: randomUUID(),
         at: noon(date).toISOString(),
       }));
-      const sent = await keepWork(
+      const sent = await storeWork(
         asker,
         { issuedWeekId: issued?.id ?? '', sessionId: session },
         work(
@@ -135,7 +135,7 @@ export async function someWeeks(block = twoDays(8)) {
         measured: [],
         line: '',
       };
-      expect(await keepCheckIn(who, { ...fine, ...says }, noon(date))).toEqual({ status: 'taken' });
+      expect(await storeCheckIn(who, { ...fine, ...says }, noon(date))).toEqual({ status: 'taken' });
     },
     /** Applies the first option of the open call whose id starts like this. */
     async take(kind: WatchName, option: string, date: string) {

@@ -7,13 +7,13 @@ import { Button, PasswordInput } from '@mantine/core';
 import { useActionState, useState } from 'react';
 import { CONVENTION_IDS, CONVENTIONS, type Conventions, type Unanswered } from '@/core';
 import { ConventionsTable } from '@/ui/conventions-table';
-import { formClasses as classes, Line, Section } from '@/ui/form';
+import { formClasses as classes, FormRow, Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { EASY_PASSWORD } from '@/ui/words/sign-up';
 import { SecondFactor, type SecondFactorActions, type SecondFactorProps } from './second-factor';
 import { Sessions, type SessionsProps } from './sessions';
-import { House, type HouseProps } from './team';
+import { type HouseProps, Team } from './team';
 
 export interface AccountAnswer {
   readonly status:
@@ -71,7 +71,7 @@ export function Account(props: AccountProps) {
     again: status === 'differ' ? common.theTwoPasswordsDoNot : undefined,
   };
   const field = (name: keyof typeof problem, label: string, complete: string) => (
-    <Line label={label} htmlFor={name} problem={problem[name]}>
+    <FormRow label={label} htmlFor={name} problem={problem[name]}>
       <PasswordInput
         id={name}
         name={name}
@@ -79,7 +79,7 @@ export function Account(props: AccountProps) {
         autoComplete={complete}
         error={problem[name] !== undefined}
       />
-    </Line>
+    </FormRow>
   );
   return (
     <>
@@ -101,8 +101,8 @@ export function Account(props: AccountProps) {
         </form>
         <SecondFactor state={factor} actions={factorActions} />
         <Sessions sessions={props.sessions} end={props.endSession} />
-        <House house={house} letIn={letIn} isRequired={factor.isRequired} requireFactor={requireFactor} />
-        <ForAll conventions={conventions} keep={keepConventions} />
+        <Team house={house} letIn={letIn} isRequired={factor.isRequired} requireFactor={requireFactor} />
+        <RulesForAll conventions={conventions} keep={keepConventions} />
       </main>
     </>
   );
@@ -114,7 +114,7 @@ interface ForAllProps {
 }
 
 /** Rules for all athletes, saved as they are typed; those of an athlete or a block win over them. */
-function ForAll({ conventions, keep }: ForAllProps) {
+function RulesForAll({ conventions, keep }: ForAllProps) {
   const [own, setOwn] = useState(conventions);
   const [said, setSaid] = useState('');
   const put = (next: Partial<Conventions>) => {

@@ -32,7 +32,7 @@ export interface HouseProps {
 }
 
 /** The coaches of a team; its owner invites others. */
-export function House({ house, letIn, isRequired: required, requireFactor }: HouseProps) {
+export function Team({ house, letIn, isRequired: required, requireFactor }: HouseProps) {
   const [isRequired, setRequired] = useState(required);
   const requiring = useAction(requireFactor);
   const require = async (next: boolean) => {

@@ -10,7 +10,7 @@ import own from './athlete.module.css';
 const IN_SIGHT = 8;
 
 /** Coaches' actions on the athlete, latest first, with author and time. */
-export function Deeds({
+export function Activity({
   deeds,
   timeZone,
 }: {

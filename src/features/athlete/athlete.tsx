@@ -11,7 +11,7 @@ import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useAddress } from '@/ui/shell/use-address';
 import { UnreadFields } from '@/ui/typed';
-import { useReady } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-ready';
 import { plural } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
@@ -19,8 +19,8 @@ import { PHASE_NAMES } from '@/ui/words/values';
 import type { KeyList } from '../../ui/key-list';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
-import { Person } from './profile';
-import { KeepStrip } from './save-bar';
+import { ProfileTab } from './profile';
+import { SaveBar } from './save-bar';
 import { useDraft } from './use-draft';
 import { useEffects } from './use-effects';
 
@@ -77,7 +77,7 @@ export function AthleteScreen({
 }) {
   const tools = useDraft(data, actions.save);
   const { athlete, draft, dirty, keep } = tools;
-  const ready = useReady();
+  const ready = useHydrated();
   const [named, go] = useAddress(faceOf);
   const face = named === '' ? common.profile : (named as Face);
   const [measurements, setMeasurements] = useState(data.measurements);
@@ -131,7 +131,7 @@ export function AthleteScreen({
         <main className={own.main} key={tools.generation} data-ready={ready}>
           <fieldset className={own.fields} disabled={isToRead}>
             {face === common.profile ? (
-              <Person
+              <ProfileTab
                 tools={tools}
                 today={data.today}
                 archived={data.archived}
@@ -211,7 +211,7 @@ export function AthleteScreen({
             <span>{screenWords.sharesThisAthleteWithYou(data.shared?.coach)}</span>
           </section>
         ) : (
-          <KeepStrip
+          <SaveBar
             tools={tools}
             effects={effects}
             running={running?.block.name ?? null}

@@ -4,9 +4,10 @@ import {
   type Athlete,
   type BestSet,
   carriedWeight,
+  chosenCurve,
   conventionsWith,
   currentStrength,
-  curveOf,
+  displayedStrength,
   type Exercise,
   type Exposure,
   type LocalDate,
@@ -16,7 +17,6 @@ import {
   type RepRange,
   type Result,
   refused,
-  shownStrength,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
 import { exerciseChoices } from '@/ui/exercise-choices';
@@ -36,11 +36,11 @@ const conventions = conventionsWith();
 
 /** Strength from the log: `148.2 kg, 105 × 10`. */
 function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: Athlete): string {
-  const now = currentStrength(exposures, curveOf(athlete.effort));
+  const now = currentStrength(exposures, chosenCurve(athlete.effort));
   if (now === undefined) return '';
   const carried = carriedWeight(exercise, athlete, athlete.unit);
   const set = setText(Math.round((now.set.load - carried) * 100) / 100, now.set.reps, exercise);
-  const shown = shownStrength(now.set, false, curveOf(athlete.effort), conventions);
+  const shown = displayedStrength(now.set, false, chosenCurve(athlete.effort), conventions);
   return shown.kind === 'one-rep max' ? screenWords.from(estimate(shown.value), set) : set;
 }
 
@@ -53,7 +53,7 @@ function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): stri
   const moved = carriedWeight(exercise, athlete, unit) + set.load.value;
   const held = exercise.measure === 'seconds';
   if (moved <= 0 && !held) return '';
-  const shown = shownStrength({ ...set, load: moved }, held, curveOf(athlete.effort), conventions);
+  const shown = displayedStrength({ ...set, load: moved }, held, chosenCurve(athlete.effort), conventions);
   switch (shown.kind) {
     case 'one-rep max':
       return `${estimate(shown.value)} ${unit}`;

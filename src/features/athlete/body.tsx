@@ -11,7 +11,7 @@ import {
   type Unit,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
-import { Choose, formClasses as classes, Section } from '@/ui/form';
+import { formClasses as classes, Section, SelectField } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
@@ -106,7 +106,12 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
     <div className={own.body}>
       <Section title={capital(kind)} aside={change}>
         <div className={own.entry}>
-          <Choose label={screenWords.measurement} value={kind} options={MEASUREMENTS} onValue={setKind} />
+          <SelectField
+            label={screenWords.measurement}
+            value={kind}
+            options={MEASUREMENTS}
+            onValue={setKind}
+          />
         </div>
         {drawn.length < 2 ? (
           <p className={classes.soft}>{screenWords.aChartAppearsHereFrom}</p>
@@ -133,7 +138,12 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
             }
             onValue={setValue}
           />
-          <Choose label={screenWords.unitOfTheMeasurement} value={inUse} options={own_} onValue={setUnit} />
+          <SelectField
+            label={screenWords.unitOfTheMeasurement}
+            value={inUse}
+            options={own_}
+            onValue={setUnit}
+          />
           <Button type="submit" variant="link">
             {common.save}
           </Button>

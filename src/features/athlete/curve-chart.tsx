@@ -4,7 +4,7 @@ import { ComposedChart, Line, ResponsiveContainer, Scatter, Tooltip, XAxis, YAxi
 import {
   BRZYCKI,
   CAUTIOUS_TABLE,
-  curveOf,
+  chosenCurve,
   type Effort,
   EPLEY,
   type Exposure,
@@ -27,7 +27,7 @@ const MOST = 20;
 
 /** Logged sets as points: their share of the exercise's one-rep max in that week, by the curve in use. */
 function pointsOf({ effort, exposures }: CurveChartProps): { n: number; share: number }[] {
-  const curve = curveOf(effort);
+  const curve = chosenCurve(effort);
   const weeks = new Map<string, number[]>();
   const keyOf = (exposure: Exposure) =>
     `${exposure.exerciseId}/${exposure.date.slice(0, 4)}/${exposure.week}`;

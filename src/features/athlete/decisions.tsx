@@ -3,8 +3,8 @@ import { useState } from 'react';
 import {
   type BlockPlan,
   type Catalogue,
+  callOutcome,
   conventionsOf,
-  outcomeOf,
   type Training,
   watchOutcome,
 } from '@/core';
@@ -14,7 +14,7 @@ import { callLine } from '@/ui/words/calls';
 import { shortDay } from '@/ui/words/dates';
 import { capital, namesOf } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/athlete';
-import { watchText } from '@/ui/words/watch';
+import { alertText } from '@/ui/words/watch';
 import { watchOutcomeText } from '@/ui/words/watch-outcomes';
 import own from './athlete.module.css';
 import type { AthleteData } from './contract';
@@ -26,7 +26,7 @@ interface AnswersProps extends Pick<AthleteData, 'dayAnswers' | 'exposures' | 't
 }
 
 /** The coach's decisions in the block with their results, latest first. */
-export function Answers({ running, blockPlan, catalogue, dayAnswers, exposures, today }: AnswersProps) {
+export function Decisions({ running, blockPlan, catalogue, dayAnswers, exposures, today }: AnswersProps) {
   const [all, setAll] = useState(false);
   const names = namesOf(catalogue);
   const { block, athlete, log, checkIns } = running;
@@ -41,7 +41,7 @@ export function Answers({ running, blockPlan, catalogue, dayAnswers, exposures, 
       <Table className={classes.table}>
         <Table.Tbody>
           {[...dayAnswers].reverse().map((answer) => {
-            const { says, options } = watchText(answer.call, { names, cycleDays: block.cycleDays });
+            const { says, options } = alertText(answer.call, { names, cycleDays: block.cycleDays });
             const taken = options.find(({ id }) => id === answer.optionId)?.words;
             return (
               <Table.Tr key={answer.id}>
@@ -70,7 +70,7 @@ export function Answers({ running, blockPlan, catalogue, dayAnswers, exposures, 
                     answer.proposal.week,
                   )}
                 </Table.Td>
-                <Table.Td className={classes.soft}>{outcomeText(outcomeOf(answer, blockPlan))}</Table.Td>
+                <Table.Td className={classes.soft}>{outcomeText(callOutcome(answer, blockPlan))}</Table.Td>
               </Table.Tr>
             );
           })}

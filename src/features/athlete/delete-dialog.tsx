@@ -20,7 +20,7 @@ interface EraseDialogProps {
 }
 
 /** Deleting ends with everything gone, so the name must be typed first. */
-export default function EraseDialog({ open, name, holds, onClose, onErase }: EraseDialogProps) {
+export default function DeleteDialog({ open, name, holds, onClose, onErase }: EraseDialogProps) {
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState('');
   const { ask, isBusy } = useAction(onErase);

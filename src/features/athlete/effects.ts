@@ -1,11 +1,11 @@
-import { type Athlete, type Catalogue, check, comparePlans, type Training, unfold } from '@/core';
+import { type Athlete, type Catalogue, comparePlans, runChecks, type Training, unfold } from '@/core';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
 
 function outlook(running: Training, athlete: Athlete, catalogue: Catalogue) {
   const { block } = running;
   const blockPlan = unfold({ ...running, athlete, exercises: catalogue.find });
-  return { blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
+  return { blockPlan, findings: runChecks({ block, athlete, blockPlan, exercises: catalogue.find }) };
 }
 
 /** The effects of a change of the athlete on the running block, in sentences. */

@@ -4,13 +4,13 @@ import {
   CAUTIOUS_TABLE,
   CURVES,
   type CurveKind,
+  chosenCurve,
   conventionsWith,
-  curveOf,
   fitPersonalCurve,
   type PersonalFit,
   rirBias,
 } from '@/core';
-import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
+import { formClasses as classes, FormRow, Section, SelectField } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { estimate, figure } from '@/ui/words/figures';
@@ -51,7 +51,7 @@ export function Effort({ tools, exposures }: Pick<StrengthProps, 'tools' | 'expo
   const { athlete, change, problemAt } = tools;
   const { effort } = athlete;
   const fit = fitPersonalCurve(exposures, conventions);
-  const bias = rirBias(exposures, curveOf(effort), conventions);
+  const bias = rirBias(exposures, chosenCurve(effort), conventions);
   const table = effort.table ?? CAUTIOUS_TABLE;
   const choose = (curve: CurveKind) =>
     change({
@@ -64,8 +64,8 @@ export function Effort({ tools, exposures }: Pick<StrengthProps, 'tools' | 'expo
   return (
     <div>
       <Section title={screenWords.repsToFailureAndLoad}>
-        <Line label={screenWords.curveForLoads} htmlFor="curve">
-          <Choose
+        <FormRow label={screenWords.curveForLoads} htmlFor="curve">
+          <SelectField
             id="curve"
             label={screenWords.repMaxCurve}
             value={effort.curve}
@@ -75,7 +75,7 @@ export function Effort({ tools, exposures }: Pick<StrengthProps, 'tools' | 'expo
             names={(curve) => CURVE_WORDS[curve]}
             onValue={choose}
           />
-        </Line>
+        </FormRow>
         <CurveChart effort={effort} fit={fit ?? effort.personal} exposures={exposures} />
         <p className={classes.soft}>{screenWords.percentOf1rmByReps(fitSentence(fit))}</p>
         {effort.curve !== 'personal' && fit !== undefined && beatsDefault(fit) ? (

@@ -5,11 +5,11 @@ import { useState } from 'react';
 import {
   EQUIPMENT,
   type EquipmentSet,
-  howToMake,
   hundredths,
   type LoadGrid,
   type Loading,
   loadGrid,
+  loadRecipe,
   PLACE_KINDS,
   type Place,
   type PlaceKind,
@@ -17,7 +17,7 @@ import {
   UNITS,
   type Unit,
 } from '@/core';
-import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
+import { formClasses as classes, FormRow, Section, SelectField } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readNumber, readText } from '@/ui/read';
 import { Recipe } from '@/ui/recipe';
@@ -31,7 +31,7 @@ import { bandsText, platesText, readBands, readPlates, readWeights, weightsText 
 import type { DraftTools } from './use-draft';
 
 /** Several places, each with its equipment and the loads it makes. */
-export default function Places({ tools }: { readonly tools: DraftTools }) {
+export default function EquipmentTab({ tools }: { readonly tools: DraftTools }) {
   const { athlete, change } = tools;
   const { places } = athlete;
   const [chosen, setChosen] = useState(places[0]?.id ?? '');
@@ -194,7 +194,7 @@ function PlaceForm({ place, tools, onChange, usual, onUsual, onRemove }: PlaceFo
           </span>
         }
       >
-        <Line label={common.name} htmlFor="place-name">
+        <FormRow label={common.name} htmlFor="place-name">
           <Typed
             id="place-name"
             label={screenWords.nameOfThePlace}
@@ -204,15 +204,15 @@ function PlaceForm({ place, tools, onChange, usual, onUsual, onRemove }: PlaceFo
             onValue={(name) => onChange({ ...place, name })}
             problem={tools.problemAt(`places/${at}/name`) === undefined ? undefined : common.enterAName}
           />
-        </Line>
-        <Line label={common.equipment}>
+        </FormRow>
+        <FormRow label={common.equipment}>
           <Toggles
             label={screenWords.equipmentAtThisPlace}
             value={place.equipment}
             options={EQUIPMENT}
             onValue={(equipment) => onChange({ ...place, equipment })}
           />
-        </Line>
+        </FormRow>
       </Section>
       <PlaceLoads place={place} onChange={onChange} />
       <TryLoad place={place} />
@@ -235,7 +235,7 @@ function Kind({ name, loading, loads, onUnit, children }: KindProps) {
     <div className={own.kind}>
       <div className={own.entry}>
         <span className={own.kindName}>{name}</span>
-        <Choose
+        <SelectField
           label={screenWords.unitOf(name.toLowerCase())}
           value={grid.unit}
           options={UNITS}
@@ -243,12 +243,12 @@ function Kind({ name, loading, loads, onUnit, children }: KindProps) {
         />
         {children}
       </div>
-      <p className={own.makes}>{screenWords.gives(makes(grid))}</p>
+      <p className={own.makes}>{screenWords.gives(resultingLoads(grid))}</p>
     </div>
   );
 }
 
-function makes({ steps, loading, unit }: LoadGrid): string {
+function resultingLoads({ steps, loading, unit }: LoadGrid): string {
   const say = (hundredth: number | undefined) =>
     hundredth === undefined ? '' : loadWords(hundredth / 100, loading);
   if (steps.length <= 6) return `${steps.map(say).join(', ')} ${unit}`;
@@ -343,7 +343,7 @@ function TryLoad({ place }: { readonly place: Place }) {
   return (
     <Section title={screenWords.checkALoad}>
       <div className={own.entry}>
-        <Choose label={screenWords.kindOfLoad} value={loading} options={TRIES} onValue={setLoading} />
+        <SelectField label={screenWords.kindOfLoad} value={loading} options={TRIES} onValue={setLoading} />
         <Typed
           label={screenWords.loadToCheck}
           className={classes.number}
@@ -353,7 +353,7 @@ function TryLoad({ place }: { readonly place: Place }) {
         />
         <span className={classes.soft}>{grid.unit}</span>
         <span className={own.answer}>
-          <Recipe recipe={howToMake(load, loading, place.loads)} />
+          <Recipe recipe={loadRecipe(load, loading, place.loads)} />
         </span>
       </div>
     </Section>

@@ -1,7 +1,7 @@
 'use client';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Button, Checkbox, Table, TextInput } from '@mantine/core';
@@ -11,21 +11,21 @@ import {
   type Catalogue,
   type CheckInWish,
   conventionsOf,
+  fatigueScore,
+  fatigueSigns,
   type IssuedWeek,
   type LocalDate,
   latestCheckIn,
   MEASUREMENTS,
+  messageThread,
   type Said,
   type SessionNote,
   SIGNS,
-  signsOf,
-  signsSum,
   type Training,
-  threadOf,
   unfold,
   type Workout,
 } from '@/core';
-import { Choose, formClasses as classes, Section } from '@/ui/form';
+import { formClasses as classes, Section, SelectField } from '@/ui/form';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { longDay } from '@/ui/words/dates';
 import { achesText, measuredText, noteSentence, refusedText, SIGN_WEIGHTS } from '@/ui/words/messages';
@@ -50,26 +50,26 @@ interface ToldProps {
 }
 
 /** Everything the athlete has written: check-ins, session by session; and the coach's notes with weeks. */
-export default function Told(props: ToldProps) {
+export default function Messages(props: ToldProps) {
   const { running, catalogue, today, weekLines, say, seen, unseen } = props;
   if (running === null) return <p className={classes.soft}>{screenWords.checkInsAndMessagesAppear}</p>;
   const last = running.issued.at(-1);
   return (
     <>
       {last === undefined ? null : (
-        <SaidWithWeek key={last.week} week={last.week} line={weekLines[last.week] ?? ''} say={say} />
+        <WeekNotes key={last.week} week={last.week} line={weekLines[last.week] ?? ''} say={say} />
       )}
       <Thread running={running} catalogue={catalogue} lines={weekLines} />
-      <NotTaken {...props} />
+      <RefusedItems {...props} />
       <Signs running={running} catalogue={catalogue} today={today} />
-      <Asked tools={props.tools} />
+      <CheckInSettings tools={props.tools} />
       <CheckIns running={running} />
       <Sessions running={running} catalogue={catalogue} unseen={unseen} seen={seen} />
     </>
   );
 }
 
-function SaidWithWeek({
+function WeekNotes({
   week,
   line,
   say,
@@ -126,7 +126,10 @@ function Thread({
 }) {
   const [all, setAll] = useState(false);
   const { issued, log, checkIns, athlete } = running;
-  const thread = useMemo(() => threadOf({ issued, log, checkIns, lines }), [issued, log, checkIns, lines]);
+  const thread = useMemo(
+    () => messageThread({ issued, log, checkIns, lines }),
+    [issued, log, checkIns, lines],
+  );
   if (thread.length === 0) return null;
   const names = namesOf(catalogue);
   return (
@@ -166,7 +169,7 @@ function withWords({ with: of }: Said, names: ExerciseNames): string {
 }
 
 /** What phones could not send: entered by hand if it matters, then settled. */
-function NotTaken({ refused, settle, catalogue }: ToldProps) {
+function RefusedItems({ refused, settle, catalogue }: ToldProps) {
   const [gone, setGone] = useState<readonly string[]>([]);
   const names = namesOf(catalogue);
   const left = refused.filter(({ id }) => !gone.includes(id));
@@ -203,7 +206,7 @@ function Signs({
     () => unfold({ block, athlete, issued, log, answers, checkIns, exercises: catalogue.find }).observations,
     [block, athlete, issued, log, answers, checkIns, catalogue],
   );
-  const signs = signsOf(checkIns, observations, today);
+  const signs = fatigueSigns(checkIns, observations, today);
   const latest = latestCheckIn(checkIns, today);
   if (signs === null || latest === undefined)
     return (
@@ -211,7 +214,7 @@ function Signs({
         <p className={classes.soft}>{screenWords.noCheckInInThe}</p>
       </Section>
     );
-  const sum = signsSum(
+  const sum = fatigueScore(
     signs,
     latest.drive === 'eager',
     conventionsOf({ own: athlete.conventions, block: {} }),
@@ -224,7 +227,7 @@ function Signs({
       <dl className={own.signs}>
         {SIGNS.map((sign) => (
           <div key={sign} data-weight={signs[sign]}>
-            <dt>{shown(sign)}</dt>
+            <dt>{screenWord(sign)}</dt>
             <dd>{SIGN_WEIGHTS[signs[sign]]}</dd>
           </div>
         ))}
@@ -244,13 +247,13 @@ const VERDICTS = {
 const GIRTHS = MEASUREMENTS.filter((kind) => kind !== 'body weight');
 
 /** How often the athlete is asked for a check-in, and which girths it asks for; saved with their other facts. */
-function Asked({ tools }: Pick<ToldProps, 'tools'>) {
+function CheckInSettings({ tools }: Pick<ToldProps, 'tools'>) {
   const { everyDays, girths } = tools.athlete.checkIn;
   const put = (checkIn: Partial<CheckInWish>) => tools.change({ checkIn: { everyDays, girths, ...checkIn } });
   return (
     <Section title={screenWords.checkInForm} aside={screenWords.howOftenAndWhatTo}>
       <div className={own.asked}>
-        <Choose
+        <SelectField
           label={screenWords.checkIn}
           value={String(everyDays)}
           options={EVERY}
@@ -308,10 +311,10 @@ function CheckIns({ running }: { readonly running: Training }) {
           {rows.map((one) => (
             <Table.Tr key={one.id}>
               <Table.Th scope="row">{longDay(one.date)}</Table.Th>
-              <Table.Td>{shown(one.slept)}</Table.Td>
-              <Table.Td>{shown(one.drive)}</Table.Td>
-              <Table.Td>{shown(one.appetite)}</Table.Td>
-              <Table.Td>{shown(one.soreness)}</Table.Td>
+              <Table.Td>{screenWord(one.slept)}</Table.Td>
+              <Table.Td>{screenWord(one.drive)}</Table.Td>
+              <Table.Td>{screenWord(one.appetite)}</Table.Td>
+              <Table.Td>{screenWord(one.soreness)}</Table.Td>
               <Table.Td>{achesText(one)}</Table.Td>
               <Table.Td>{measuredText(one)}</Table.Td>
               <Table.Td>{one.line}</Table.Td>

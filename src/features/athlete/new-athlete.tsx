@@ -14,7 +14,7 @@ import {
   type Unanswered,
   type Unit,
 } from '@/core';
-import { formClasses as classes, Line } from '@/ui/form';
+import { formClasses as classes, FormRow } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { OneOf } from '@/ui/toggles';
 import { useAction } from '@/ui/use-action';
@@ -100,7 +100,7 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
     >
       <h2>{first ? screenWords.addYourFirstAthlete : common.newAthlete}</h2>
       <p className={classes.soft}>{screenWords.sixThingsToStartWith}</p>
-      <Line label={common.name} htmlFor="first-name" problem={nameProblem}>
+      <FormRow label={common.name} htmlFor="first-name" problem={nameProblem}>
         <TextInput
           id="first-name"
           className={classes.wide}
@@ -110,8 +110,8 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
           error={nameProblem !== undefined}
           onChange={(event) => setName(event.target.value)}
         />
-      </Line>
-      <Line label={screenWords.level}>
+      </FormRow>
+      <FormRow label={screenWords.level}>
         <OneOf
           label={screenWords.level}
           value={level}
@@ -119,11 +119,11 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
           names={(one) => LEVEL_WORDS[one]}
           onValue={setLevel}
         />
-      </Line>
-      <Line label={screenWords.phase}>
+      </FormRow>
+      <FormRow label={screenWords.phase}>
         <OneOf label={screenWords.phase} value={phase} options={PHASES} onValue={setPhase} />
-      </Line>
-      <Line label={screenWords.trainsAt}>
+      </FormRow>
+      <FormRow label={screenWords.trainsAt}>
         <OneOf
           label={screenWords.trainsAt}
           value={place}
@@ -131,11 +131,11 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
           names={(one) => `${one}: ${PLACE_WORDS[one]}`}
           onValue={setPlace}
         />
-      </Line>
-      <Line label={screenWords.weightUnit}>
+      </FormRow>
+      <FormRow label={screenWords.weightUnit}>
         <OneOf label={screenWords.weightUnit} value={unit} options={UNITS} onValue={setUnit} />
-      </Line>
-      <Line label={common.bodyWeight} htmlFor="first-weight" problem={weightProblem}>
+      </FormRow>
+      <FormRow label={common.bodyWeight} htmlFor="first-weight" problem={weightProblem}>
         <TextInput
           id="first-weight"
           className={classes.number}
@@ -145,7 +145,7 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
           onChange={(event) => setWeight(event.target.value)}
         />
         <span className={classes.soft}>{unit}</span>
-      </Line>
+      </FormRow>
       {message === null ? null : (
         <p className={classes.problem} role="alert">
           {message}

@@ -2,7 +2,7 @@ import { Button } from '@mantine/core';
 import { changedAt } from '@/client/athlete-draft';
 import { type Athlete, addDays, type LocalDate, PHASES } from '@/core';
 import { DateField } from '@/ui/date-field';
-import { Choose, formClasses as classes, Section } from '@/ui/form';
+import { formClasses as classes, Section, SelectField } from '@/ui/form';
 import { readText } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import * as words from '@/ui/words/screens/athlete';
@@ -50,7 +50,7 @@ export function Phases({ tools, today }: PhasesProps) {
             onDate={(from) => change({ phases: changedAt(phases, at, { from }) })}
             problem={problemAt(`phases/${at}/from`)}
           />
-          <Choose
+          <SelectField
             label={words.phaseLabel(at + 1)}
             value={one.phase}
             options={PHASES}
@@ -73,7 +73,7 @@ export function Phases({ tools, today }: PhasesProps) {
 }
 
 /** Events, which may take precedence over a cut's advice. */
-export function Dates({ tools, today }: PhasesProps) {
+export function Events({ tools, today }: PhasesProps) {
   const { dates } = tools.athlete;
   const { change, problemAt } = tools;
   const add = () => change({ dates: [...dates, { date: addDays(today, 84), what: '' }] });

@@ -4,7 +4,7 @@ import { Button, TextInput } from '@mantine/core';
 import { changedAt } from '@/client/athlete-draft';
 import { ANSWERINGS, type Athlete, JOINTS, LEVELS, type LocalDate, STYLES, UNITS, WEEKDAYS } from '@/core';
 import { DateField } from '@/ui/date-field';
-import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
+import { formClasses as classes, FormRow, Section, SelectField } from '@/ui/form';
 import { readNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
@@ -14,7 +14,7 @@ import { figure } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
-import { Dates, Phases } from './phases';
+import { Events, Phases } from './phases';
 import type { DraftTools } from './use-draft';
 
 const DAYS = [0, 1, 2, 3, 4, 5, 6] as const;
@@ -66,7 +66,7 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
   const { athlete, change, problemAt } = tools;
   return (
     <Section title={common.profile}>
-      <Line label={common.name} htmlFor="name">
+      <FormRow label={common.name} htmlFor="name">
         <Typed
           id="name"
           label={common.name}
@@ -76,9 +76,9 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           onValue={(name) => change({ name })}
           problem={problemAt('name')}
         />
-      </Line>
-      <Line label={screenWords.level} htmlFor="level">
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.level} htmlFor="level">
+        <SelectField
           id="level"
           label={screenWords.level}
           value={athlete.level}
@@ -86,8 +86,8 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           onValue={(level) => change({ level })}
         />
         <span className={classes.soft}>{screenWords.affectsVolumeRangesWeeklyBudget}</span>
-      </Line>
-      <Line label={screenWords.trainingSince} htmlFor="since">
+      </FormRow>
+      <FormRow label={screenWords.trainingSince} htmlFor="since">
         <TextInput
           id="since"
           type="month"
@@ -97,8 +97,8 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           }
         />
         <span className={classes.soft}>{trainingAge(athlete.trainingSince, today)}</span>
-      </Line>
-      <Line label={common.bodyWeight} htmlFor="bodyweight">
+      </FormRow>
+      <FormRow label={common.bodyWeight} htmlFor="bodyweight">
         <Typed
           id="bodyweight"
           label={common.bodyWeight}
@@ -107,16 +107,16 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           read={(text) => readNumber(text, { field: screenWords.bodyWeight, low: 20, high: 700 })}
           onValue={(value) => change({ bodyweight: { ...athlete.bodyweight, value } })}
         />
-        <Choose
+        <SelectField
           label={screenWords.unitOfBodyWeight}
           value={athlete.bodyweight.unit}
           options={UNITS}
           onValue={(unit) => change({ bodyweight: { ...athlete.bodyweight, unit } })}
         />
         <span className={classes.soft}>{screenWords.replacedByTheLatestMeasurement}</span>
-      </Line>
-      <Line label={screenWords.displayUnit} htmlFor="unit">
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.displayUnit} htmlFor="unit">
+        <SelectField
           id="unit"
           label={screenWords.displayUnit}
           value={athlete.unit}
@@ -124,8 +124,8 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           onValue={(unit) => change({ unit })}
         />
         <span className={classes.soft}>{screenWords.equipmentKeepsItsOwnUnit}</span>
-      </Line>
-      <Line label={screenWords.timeZone} htmlFor="zone">
+      </FormRow>
+      <FormRow label={screenWords.timeZone} htmlFor="zone">
         <Typed
           id="zone"
           label={screenWords.timeZone}
@@ -135,9 +135,9 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           onValue={(timeZone) => change({ timeZone })}
           problem={problemAt('timeZone') === undefined ? undefined : screenWords.noSuchTimeZoneWrite}
         />
-      </Line>
-      <Line label={screenWords.addingSets} htmlFor="style">
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.addingSets} htmlFor="style">
+        <SelectField
           id="style"
           label={screenWords.addingSets}
           value={athlete.style}
@@ -145,9 +145,9 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           names={(style) => STYLE_WORDS[style]}
           onValue={(style) => change({ style })}
         />
-      </Line>
-      <Line label={common.proposedChanges} htmlFor="answering">
-        <Choose
+      </FormRow>
+      <FormRow label={common.proposedChanges} htmlFor="answering">
+        <SelectField
           id="answering"
           label={screenWords.whoDecidesOnProposedChanges}
           value={athlete.answering}
@@ -155,16 +155,16 @@ function Profile({ tools, today }: Pick<PersonProps, 'tools' | 'today'>) {
           names={(answering) => ANSWERING_WORDS[answering]}
           onValue={(answering) => change({ answering })}
         />
-      </Line>
+      </FormRow>
     </Section>
   );
 }
 
-function Time({ tools }: Pick<PersonProps, 'tools'>) {
+function TrainingTime({ tools }: Pick<PersonProps, 'tools'>) {
   const { athlete, change } = tools;
   return (
     <Section title={screenWords.trainingTime}>
-      <Line label={screenWords.days}>
+      <FormRow label={screenWords.days}>
         <Toggles
           label={screenWords.trainingDays}
           value={athlete.days}
@@ -172,8 +172,8 @@ function Time({ tools }: Pick<PersonProps, 'tools'>) {
           names={(day) => WEEKDAYS[day] ?? ''}
           onValue={(days) => change({ days })}
         />
-      </Line>
-      <Line label={screenWords.longestSession} htmlFor="minutes">
+      </FormRow>
+      <FormRow label={screenWords.longestSession} htmlFor="minutes">
         <Typed
           id="minutes"
           label={screenWords.longestSessionInMinutes}
@@ -183,13 +183,13 @@ function Time({ tools }: Pick<PersonProps, 'tools'>) {
           onValue={(minutes) => change({ minutes })}
         />
         <span className={classes.soft}>{common.minutes}</span>
-      </Line>
+      </FormRow>
     </Section>
   );
 }
 
 /** Who the athlete is: experience, phases, time, other sport, joints. */
-export function Person({
+export function ProfileTab({
   tools,
   today,
   archived,
@@ -205,13 +205,13 @@ export function Person({
     <div className={own.columns}>
       <div>
         <Profile tools={tools} today={today} />
-        <Time tools={tools} />
+        <TrainingTime tools={tools} />
         <SportTable athlete={athlete} tools={tools} />
         {phones}
       </div>
       <div>
         <Phases tools={tools} today={today} />
-        <Dates tools={tools} today={today} />
+        <Events tools={tools} today={today} />
         <Joints athlete={athlete} tools={tools} today={today} />
         {records ? (
           <Section title={screenWords.archiveOrDelete}>
@@ -316,7 +316,7 @@ function Joints({ athlete, tools, today }: PartProps & { readonly today: LocalDa
       {joints.length === 0 ? <p className={classes.soft}>{screenWords.none}</p> : null}
       {joints.map((one, at) => (
         <div className={own.entry} key={one.joint}>
-          <Choose
+          <SelectField
             label={screenWords.joint(at + 1)}
             value={one.joint}
             options={JOINTS.filter((joint) => joint === one.joint || free.includes(joint))}

@@ -3,25 +3,25 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import {
+  addAdherence,
   addDays,
   type BlockPlan,
   type Catalogue,
   conventionsOf,
+  fatigueScore,
+  fatigueSigns,
+  finishedWeeks,
   isDate,
   type LiftVerdict,
   type LocalDate,
   latestCheckIn,
-  leavesAlone,
   liftVerdicts,
   mondayOf,
-  signsOf,
-  signsSum,
-  summed,
+  shouldStayUnchanged,
+  summariseNotes,
   type Training,
-  toldOf,
   unfold,
-  weekDone,
-  weeksOver,
+  weekAdherence,
 } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { useAction } from '@/ui/use-action';
@@ -32,10 +32,10 @@ import { outcomeSentence } from '@/ui/words/outcomes';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
 import { leaveAlone } from '@/ui/words/watch';
-import { Deeds } from './activity';
+import { Activity } from './activity';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData, BlockEntry } from './contract';
-import { Answers } from './decisions';
+import { Decisions } from './decisions';
 import { Year } from './year';
 
 interface CourseProps
@@ -48,7 +48,7 @@ interface CourseProps
 }
 
 /** Progress: blocks, work done against planned, lifts, and results of the coach's decisions. */
-export default function Course(props: CourseProps) {
+export default function ProgressTab(props: CourseProps) {
   const { running, catalogue } = props;
   const blockPlan = useMemo(() => {
     if (running === null) return null;
@@ -64,13 +64,13 @@ export default function Course(props: CourseProps) {
           {running === null || blockPlan === null ? null : (
             <Adherence running={running} blockPlan={blockPlan} today={props.today} />
           )}
-          <Deeds deeds={props.deeds} timeZone={props.athlete.timeZone} />
+          <Activity deeds={props.deeds} timeZone={props.athlete.timeZone} />
         </div>
         <div>
           {running === null || blockPlan === null ? null : (
             <>
               <Lifts {...props} running={running} blockPlan={blockPlan} />
-              <Answers {...props} running={running} blockPlan={blockPlan} />
+              <Decisions {...props} running={running} blockPlan={blockPlan} />
             </>
           )}
         </div>
@@ -239,11 +239,11 @@ const of = ({ done, planned }: { readonly done: number; readonly planned: number
 function Adherence({ running, blockPlan, today }: Running & { readonly today: LocalDate }) {
   const { block } = running;
   const weeks = blockPlan.weeks.filter(({ issued }) => issued !== null);
-  const over = weeksOver(block, weeks, today).map((week) => weekDone(block, week));
+  const over = finishedWeeks(block, weeks, today).map((week) => weekAdherence(block, week));
   const name = (id: string) =>
     block.sessions.find((session) => session.id === id)?.name ?? screenWords.aDeletedSession;
   if (weeks.length === 0) return null;
-  const all = summed(over);
+  const all = addAdherence(over);
   return (
     <Section
       title={screenWords.doneAndPlanned}
@@ -271,7 +271,7 @@ function Adherence({ running, blockPlan, today }: Running & { readonly today: Lo
         </Table.Thead>
         <Table.Tbody>
           {weeks.map((state) => {
-            const done = weekDone(block, state);
+            const done = weekAdherence(block, state);
             const isOver = over.some(({ week }) => week === done.week);
             return (
               <Table.Tr key={done.week}>
@@ -298,10 +298,10 @@ function Lifts({ running, blockPlan, catalogue, exposures, today }: CourseProps 
   const verdicts = liftVerdicts({ block, athlete, exposures, conventions, today, log });
   const names = namesOf(catalogue);
   const latest = latestCheckIn(checkIns, today);
-  const score = signsOf(checkIns, blockPlan.observations, today);
-  const sum = score === null ? null : signsSum(score, latest?.drive === 'eager', conventions);
-  const ratings = log.workouts.flatMap(({ notes }) => toldOf(notes).rating?.rating ?? []).slice(-2);
-  const calm = leavesAlone({
+  const score = fatigueSigns(checkIns, blockPlan.observations, today);
+  const sum = score === null ? null : fatigueScore(score, latest?.drive === 'eager', conventions);
+  const ratings = log.workouts.flatMap(({ notes }) => summariseNotes(notes).rating?.rating ?? []).slice(-2);
+  const calm = shouldStayUnchanged({
     verdicts,
     signs: sum !== null && (sum.verdict === 'propose' || sum.verdict === 'urge'),
     rating: ratings.length > 0 && ratings.every((rating) => rating === 'too hard'),

@@ -7,18 +7,18 @@ import {
   CONVENTION_IDS,
   type ConventionId,
   type Conventions,
+  conventionOrigin,
   EXERCISE_CONVENTIONS,
   type LocalDate,
   MUSCLE_CONVENTIONS,
   MUSCLES,
   type Muscle,
   type OwnConventions,
-  originOf,
   placeFor,
 } from '@/core';
 import { ConventionsTable } from '@/ui/conventions-table';
 import { exerciseChoices } from '@/ui/exercise-choices';
-import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
+import { formClasses as classes, FormRow, Section, SelectField } from '@/ui/form';
 import { pickedExercise } from '@/ui/picked-exercise';
 import { Picker } from '@/ui/picker';
 import * as words from '@/ui/words/screens/athlete';
@@ -55,7 +55,7 @@ export default function AthleteConventions({ tools, catalogue, today }: Conventi
     place.kind === 'an exercise' && place.exerciseId !== null
       ? catalogue.newest(place.exerciseId)
       : undefined;
-  const here = hereOf(conventions, place);
+  const here = ownValue(conventions, place);
   const put = (figures: Partial<Conventions>) => {
     change({ conventions: withFigures(conventions, place, figures) });
     return [];
@@ -68,8 +68,8 @@ export default function AthleteConventions({ tools, catalogue, today }: Conventi
   };
   return (
     <Section title={words.rulesForThisAthlete} aside={words.theMostSpecificSettingApplies}>
-      <Line label={words.appliesTo}>
-        <Choose
+      <FormRow label={words.appliesTo}>
+        <SelectField
           label={words.appliesTo}
           value={place.kind}
           options={PLACES}
@@ -77,7 +77,7 @@ export default function AthleteConventions({ tools, catalogue, today }: Conventi
           onValue={choose}
         />
         {place.kind === 'a muscle' ? (
-          <Choose
+          <SelectField
             label={common.muscle}
             value={place.muscle}
             options={MUSCLES}
@@ -85,9 +85,9 @@ export default function AthleteConventions({ tools, catalogue, today }: Conventi
             onValue={(muscle) => setPlace({ kind: 'a muscle', muscle })}
           />
         ) : null}
-      </Line>
+      </FormRow>
       {place.kind === 'an exercise' ? (
-        <Line label={common.exerciseLabel}>
+        <FormRow label={common.exerciseLabel}>
           {exercise === undefined ? (
             <div className={own.picker}>
               <Picker
@@ -110,7 +110,7 @@ export default function AthleteConventions({ tools, catalogue, today }: Conventi
               </Button>
             </>
           )}
-        </Line>
+        </FormRow>
       ) : null}
       {place.kind === 'an exercise' && exercise === undefined ? (
         <p className={classes.soft}>{words.chooseAnExerciseFirst}</p>
@@ -120,7 +120,7 @@ export default function AthleteConventions({ tools, catalogue, today }: Conventi
           ids={idsOf(place)}
           own={here}
           otherwise={(id) =>
-            originOf(id, {
+            conventionOrigin(id, {
               own: withFigures(conventions, place, {}),
               block: {},
               muscle: place.kind === 'a muscle' ? place.muscle : undefined,
@@ -146,7 +146,7 @@ function idsOf({ kind }: Place): readonly ConventionId[] {
   return kind === 'a muscle' ? [...MUSCLE_CONVENTIONS, ...EXERCISE_CONVENTIONS] : EXERCISE_CONVENTIONS;
 }
 
-function hereOf(conventions: OwnConventions, place: Place): Partial<Conventions> {
+function ownValue(conventions: OwnConventions, place: Place): Partial<Conventions> {
   switch (place.kind) {
     case 'the athlete':
       return conventions.athlete;

@@ -20,7 +20,7 @@ interface KeepStripProps {
 }
 
 /** At the bottom: the effects of the change before saving, and buttons to save or discard it. */
-export function KeepStrip({ tools, effects, running, shared }: KeepStripProps) {
+export function SaveBar({ tools, effects, running, shared }: KeepStripProps) {
   const { dirty, keepable, keep, discard, status, message, problems, unread } = tools;
   const wrong = unread + problems.size;
   return (

@@ -10,7 +10,7 @@ import { outcomeSentence } from '@/ui/words/outcomes';
 import * as screenWords from '@/ui/words/screens/athlete';
 import own from './athlete.module.css';
 import type { AthleteActions, AthleteData } from './contract';
-import { HandOver } from './transfer';
+import { Transfer } from './transfer';
 
 interface ColleaguesProps {
   readonly name: string;
@@ -68,7 +68,7 @@ export default function Colleagues({ name, data, actions }: ColleaguesProps) {
           {problem}
         </p>
       )}
-      <HandOver name={name} colleagues={colleagues} handOver={actions.handOver} />
+      <Transfer name={name} colleagues={colleagues} handOver={actions.handOver} />
     </Section>
   );
 }

@@ -1,5 +1,5 @@
 import { Table } from '@mantine/core';
-import { conventionsOf, sidesApart } from '@/core';
+import { compareSides, conventionsOf } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { estimate, plural } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
@@ -12,7 +12,7 @@ export function Sides({ tools, catalogue, exposures }: Omit<StrengthProps, 'toda
   const figures = conventionsOf({ own: tools.athlete.conventions, block: {} });
   const rows = [...byExercise(exposures)].flatMap(([id, done]) => {
     const exercise = catalogue.newest(id);
-    const apart = exercise?.sides === 2 ? sidesApart(done, figures) : undefined;
+    const apart = exercise?.sides === 2 ? compareSides(done, figures) : undefined;
     return exercise === undefined || apart === undefined ? [] : [{ exercise, apart }];
   });
   return (

@@ -14,7 +14,7 @@ interface HandOverProps {
 }
 
 /** Transfers the athlete with everything to another coach of the team, after a confirmation. */
-export function HandOver({ name, colleagues, handOver }: HandOverProps) {
+export function Transfer({ name, colleagues, handOver }: HandOverProps) {
   const [to, setTo] = useState(colleagues[0]?.id ?? '');
   const [isAsked, setAsked] = useState(false);
   const [problem, setProblem] = useState('');

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { AthleteDraft, changedFields, type DraftNotice, draftProblems } from '@/client/athlete-draft';
 import { browserStore } from '@/client/browser-ports';
 import type { Problem } from '@/core';
-import { useUnread } from '@/ui/use-unread';
+import { useUnreadableFields } from '@/ui/use-unread';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import * as screenWords from '@/ui/words/screens/athlete';
@@ -34,7 +34,7 @@ export function useDraft(data: AthleteData, save: AthleteActions['save']) {
       ),
   );
   const state = useSyncExternalStore(session.subscribe, session.getState, session.getState);
-  const { count: unread, report: reportUnread, forget: forgetUnread } = useUnread();
+  const { count: unread, report: reportUnread, forget: forgetUnread } = useUnreadableFields();
   const { draft, status, notice, generation, decode } = state;
   useEffect(() => {
     // The validator loads after the page. The server validates again in any case.

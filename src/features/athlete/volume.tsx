@@ -23,7 +23,7 @@ import {
   type WeekPlan,
   wholeBodyBudget,
 } from '@/core';
-import { Choose, formClasses as classes, Section } from '@/ui/form';
+import { formClasses as classes, Section, SelectField } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
@@ -116,7 +116,7 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
         {muscle}
       </Table.Th>
       <Table.Td>
-        <Choose
+        <SelectField
           label={screenWords.goalFor(muscle)}
           value={goal}
           options={GOALS}
@@ -159,7 +159,7 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
       <Table.Td className={classes.figure}>{sets === undefined ? '' : figure(sets, 1)}</Table.Td>
       <Table.Td className={`${classes.soft} ${own.says}`}>
         {problemAt(`landmarks/${muscle}`) === undefined ? (
-          says(trace, athlete.learned[muscle]?.evidence)
+          sourceText(trace, athlete.learned[muscle]?.evidence)
         ) : (
           <span className={classes.problem} role="alert">
             {problemAt(`landmarks/${muscle}`)}
@@ -181,7 +181,7 @@ function fallback(
   return learned?.[mark] ?? (trace.origins[mark] === 'coach' ? LANDMARKS[muscle][mark] : trace.base[mark]);
 }
 
-function says(trace: LandmarkTrace, evidence: string | undefined): string {
+function sourceText(trace: LandmarkTrace, evidence: string | undefined): string {
   if (evidence !== undefined) return evidence;
   const { floor } = trace.factors;
   const factors = [

@@ -7,8 +7,8 @@ import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { saveFile } from '@/ui/save-file';
 import { useJson } from '@/ui/use-json';
-import { useReady } from '@/ui/use-ready';
-import { useStable } from '@/ui/use-stable';
+import { useHydrated } from '@/ui/use-ready';
+import { useStableCallback } from '@/ui/use-stable';
 import * as screenWords from '@/ui/words/screens/block';
 import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
@@ -23,7 +23,7 @@ import { useBlock } from './use-block';
 import { type BlockRuns, useBlockCommands } from './use-block-commands';
 import { type BlockScreenUse, useBlockScreen } from './use-block-screen';
 import { WeekActions } from './week-actions';
-import { Work } from './work';
+import { BlockTab } from './work';
 
 // The wording of reasons loads after the table.
 const Why = dynamic(() => import('./why'), {
@@ -54,16 +54,16 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
   const { shown, table, sheet, face, show, weekState, setDialog, attempt, problem } = screen;
   const { block, athlete, catalogue, calls } = shown;
   const { training, isBusy } = state;
-  const ready = useReady();
+  const ready = useHydrated();
   const { row, editing } = table;
   const isSheet = face === 'Sheet';
   const isToRead = data.shared?.may === 'read';
   // Everything around the table renders again only when it changes.
-  const onFace = useStable(show);
-  const onHistory = useStable(() => setDialog('history'));
-  const onConventions = useStable(() => setDialog('conventions'));
-  const onIssue = useStable((week: number) => void session.issue(week));
-  const onRecall = useStable((week: number) => void session.recall(week));
+  const onFace = useStableCallback(show);
+  const onHistory = useStableCallback(() => setDialog('history'));
+  const onConventions = useStableCallback(() => setDialog('conventions'));
+  const onIssue = useStableCallback((week: number) => void session.issue(week));
+  const onRecall = useStableCallback((week: number) => void session.recall(week));
   useBlockCommands(
     face,
     runsOf(session, state, screen),
@@ -109,7 +109,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
         />
       </BlockLine>
       <main className={classes.work} data-ready={ready}>
-        <Work
+        <BlockTab
           {...screen}
           training={training}
           today={data.today}

@@ -14,7 +14,7 @@ import {
   type Result,
   type SessionPlan,
   type SlotPlan,
-  setUpOf,
+  setUpText,
   variantName,
   type WeekState,
 } from '@/core';
@@ -263,7 +263,7 @@ function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionCo
     column === 'slot' ? [EDIT, [screenWords.alt, 'move'], [screenWords.del, common.remove]] : [EDIT];
   if (column === 'slot' && exercise !== undefined) {
     const shares = credits(exercise).map(([muscle, share]) => `${muscle} ${figure(share)}`);
-    const setUp = setUpOf(seen.athlete, exercise.id);
+    const setUp = setUpText(seen.athlete, exercise.id);
     return {
       title: capital(variantName(exercise, row.slot.variant)),
       value: `${exercise.kind}, ${exercise.pattern}`,

@@ -49,26 +49,26 @@ export function SavingNote({ session }: { readonly session: BlockSession }) {
       );
     case 'collision':
       return (
-        <Asking text={screenWords.anotherTabChangedTheSame}>
+        <ConflictDialog text={screenWords.anotherTabChangedTheSame}>
           <Choice name={screenWords.takeTheirs} onChoose={() => session.settle('theirs')} />
           <Choice name={screenWords.keepMine} onChoose={() => session.settle('mine')} />
-        </Asking>
+        </ConflictDialog>
       );
     case 'malformed':
       return (
-        <Asking text={screenWords.theServerCannotReadWhat(pending.length)}>
+        <ConflictDialog text={screenWords.theServerCannotReadWhat(pending.length)}>
           <Choice
             name={screenWords.copyAsText}
             onChoose={() => void navigator.clipboard.writeText(session.exported())}
           />
-        </Asking>
+        </ConflictDialog>
       );
     case 'gone':
-      return <Asking text={screenWords.thisBlockNoLongerExists} />;
+      return <ConflictDialog text={screenWords.thisBlockNoLongerExists} />;
   }
 }
 
-function Asking({ text, children }: { readonly text: string; readonly children?: React.ReactNode }) {
+function ConflictDialog({ text, children }: { readonly text: string; readonly children?: React.ReactNode }) {
   return (
     <span className={classes.saving} role="alert" data-waiting="true">
       {text} {children}

@@ -4,7 +4,7 @@ import {
   type BlockCommand,
   commandFacts,
   type Face,
-  isOn,
+  isOnTab,
   isPressed,
 } from '@/client/commands';
 import { isTyping } from '@/ui/is-typing';
@@ -27,7 +27,7 @@ export function useBlockCommands(
     const run = runs[command];
     const { name, searches = [] } = COMMAND_WORDS[command];
     const { keys } = commandFacts(command);
-    return run !== null && isOn(command, face) ? [{ name, searches, keys, run }] : [];
+    return run !== null && isOnTab(command, face) ? [{ name, searches, keys, run }] : [];
   });
   usePaletteCommands(commands);
   useWindowEvent('keydown', (event) => {

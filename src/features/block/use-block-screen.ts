@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { BlockSession } from '@/client/block-session';
 import type { Edit, Finding, Goal, Muscle, Problem, Proposal, SentAnswer } from '@/core';
-import { useStable } from '@/ui/use-stable';
+import { useStableCallback } from '@/ui/use-stable';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import * as screenWords from '@/ui/words/screens/block';
@@ -10,12 +10,12 @@ import type { BlockData } from './contract';
 import { type Cell, type ColumnId, usedColumns, weekOf } from './sheet/layout';
 import { useCursor } from './sheet/use-cursor';
 import { useSheet } from './sheet/use-sheet';
-import { useFace } from './use-face';
-import { useShown, weekBeside } from './use-shown';
+import { useTab } from './use-face';
+import { panelWeek, useBlockFigures } from './use-shown';
 
 /** The state of a block's screen besides the block: tab, cursor, open dialog, and the last refusal. */
 export function useBlockScreen(session: BlockSession, state: BlockState, data: BlockData) {
-  const shown = useShown(session, state);
+  const shown = useBlockFigures(session, state);
   const { block } = shown;
   const [message, setMessage] = useState<string | null>(null);
   const [isDetailed, setDetailed] = useState(false);
@@ -25,7 +25,7 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
   };
   const table = useCursor(start, shown.rows, shown.columns);
   const { focus, setFocus } = table;
-  const { face, show, dialog, setDialog } = useFace({
+  const { face, show, dialog, setDialog } = useTab({
     cursor: table.cursor,
     // A link may name something that no longer exists.
     onCell: (cell) => {
@@ -66,7 +66,7 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
   const week = focus?.kind === 'cell' ? weekOf(focus.cell.column) : null;
   // A goal changes unsent weeks, so their figures are shown with it.
   const isGoal = focus?.kind === 'muscle' || focus?.kind === 'total';
-  const weekState = weekBeside(shown, face === 'Split' || isGoal, week);
+  const weekState = panelWeek(shown, face === 'Split' || isGoal, week);
   // The reasons of a finished week load when one of its figures is viewed.
   const asked = week ?? (focus?.kind === 'muscle' || focus?.kind === 'total' ? weekState?.plan.week : null);
   useEffect(() => {
@@ -120,11 +120,11 @@ export function useBlockScreen(session: BlockSession, state: BlockState, data: B
     onTemplate,
     saveTemplate: () => setDialog('template'),
     // Stable callbacks, so that the side panel only renders for what it shows.
-    onGoal: useStable(setGoal),
-    onJump: useStable(jump),
-    onFix: useStable(({ edit }: { readonly edit: Edit }) => attempt(edit)),
-    onAnswer: useStable(answer),
-    onDismissed: useStable((dismissed: typeof block.dismissed) =>
+    onGoal: useStableCallback(setGoal),
+    onJump: useStableCallback(jump),
+    onFix: useStableCallback(({ edit }: { readonly edit: Edit }) => attempt(edit)),
+    onAnswer: useStableCallback(answer),
+    onDismissed: useStableCallback((dismissed: typeof block.dismissed) =>
       attempt({ kind: 'block/set', field: 'dismissed', value: dismissed }),
     ),
   };

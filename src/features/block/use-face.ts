@@ -11,7 +11,7 @@ interface Standing {
   readonly dialog: DialogName | null;
 }
 
-function standingAt(address: string): Standing {
+function parseAddress(address: string): Standing {
   const [where = '', asked] = address.split(':');
   const [name, row, column] = where.split('/');
   return {
@@ -27,8 +27,8 @@ function addressOf({ face, cell, dialog }: Standing): string {
   return `${face.toLowerCase()}${at}${dialog === null ? '' : `:${dialog}`}`;
 }
 
-const faceAt = (address: string) => standingAt(address).face;
-const dialogAt = (address: string) => standingAt(address).dialog ?? '';
+const faceAt = (address: string) => parseAddress(address).face;
+const dialogAt = (address: string) => parseAddress(address).dialog ?? '';
 
 /** Milliseconds without movement after which the address follows the cursor. */
 const FOLLOW_AFTER_MS = 400;
@@ -43,14 +43,14 @@ interface FaceUse {
 /**
  * The visible tab of the block and the dialog over it. They are in the address: back and forward move between them.
  */
-export function useFace({ cursor, onCell, onLeaveSheet }: FaceUse) {
+export function useTab({ cursor, onCell, onLeaveSheet }: FaceUse) {
   const [named, go] = useAddress(faceAt);
   const [asked] = useAddress(dialogAt);
   const face = (named === '' ? 'Sheet' : named) as Face;
   const given = useRef({ onCell, onLeaveSheet });
   given.current = { onCell, onLeaveSheet };
   useEffect(() => {
-    const { cell } = standingAt(addressNow());
+    const { cell } = parseAddress(addressNow());
     if (cell !== null) given.current.onCell(cell);
   }, []);
   useEffect(() => {
@@ -59,7 +59,7 @@ export function useFace({ cursor, onCell, onLeaveSheet }: FaceUse) {
   useEffect(() => {
     if (face !== 'Sheet') return;
     const timer = setTimeout(() => {
-      const now = standingAt(addressNow());
+      const now = parseAddress(addressNow());
       if (now.face === 'Sheet' && addressNow() !== '') go(addressOf({ ...now, cell: cursor }), 'replace');
     }, FOLLOW_AFTER_MS);
     return () => clearTimeout(timer);
@@ -68,6 +68,6 @@ export function useFace({ cursor, onCell, onLeaveSheet }: FaceUse) {
     if (next !== faceAt(addressNow())) go(addressOf({ face: next, cell: null, dialog: null }));
   };
   const setDialog = (dialog: DialogName | null) =>
-    go(addressOf({ ...standingAt(addressNow()), dialog }), 'replace');
+    go(addressOf({ ...parseAddress(addressNow()), dialog }), 'replace');
   return { face, show, dialog: (asked === '' ? null : asked) as DialogName | null, setDialog };
 }

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { BlockSession } from '@/client/block-session';
 import { nextToIssue, ok, type WeekState } from '@/core';
-import { useLater } from '@/ui/use-later';
-import { useStable } from '@/ui/use-stable';
+import { useDeferred } from '@/ui/use-later';
+import { useStableCallback } from '@/ui/use-stable';
 import type { BlockState } from '../../client/block-state';
 import type { Seen } from './focus';
 import { columnsOf, rowsOf } from './sheet/layout';
@@ -11,13 +11,13 @@ import { columnsOf, rowsOf } from './sheet/layout';
 const FINDINGS_REST_MS = 100;
 
 /** The block's computed data for display, on any tab. */
-export function useShown(session: BlockSession, state: BlockState) {
+export function useBlockFigures(session: BlockSession, state: BlockState) {
   const { training } = state;
   const { block } = state.document;
   const catalogue = session.catalogue();
   const blockPlan = session.plan();
   // Checks may appear later than the figures.
-  const judged = useLater(
+  const judged = useDeferred(
     useMemo(() => ({ block, training, blockPlan }), [block, training, blockPlan]),
     FINDINGS_REST_MS,
   );
@@ -31,7 +31,7 @@ export function useShown(session: BlockSession, state: BlockState) {
     () => new Set(calls.flatMap((call) => ('slotId' in call ? [`${call.week}/${call.slotId}`] : []))),
     [calls],
   );
-  const lookAt: Seen['lookAt'] = useStable((edit) => {
+  const lookAt: Seen['lookAt'] = useStableCallback((edit) => {
     const looked = session.lookAt(edit);
     if (!looked.ok) return looked;
     return ok({ blockPlan: looked.value.blockPlan, findings: session.findingsIn(looked.value) });
@@ -57,12 +57,12 @@ export function useShown(session: BlockSession, state: BlockState) {
   );
 }
 
-export type Shown = ReturnType<typeof useShown>;
+export type Shown = ReturnType<typeof useBlockFigures>;
 
 /**
  * The week whose figures are shown beside a tab: on the Split one that can still change, on the Sheet the cursor's.
  */
-export function weekBeside(
+export function panelWeek(
   { blockPlan, unissued }: Shown,
   isFrame: boolean,
   week: number | null,

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { conventionsOf, curveOf, exposuresIn, rirBias } from '@/core';
-import { useLater } from '@/ui/use-later';
+import { blockExposures, chosenCurve, conventionsOf, rirBias } from '@/core';
+import { useDeferred } from '@/ui/use-later';
 import { say } from './focus';
 import type { BlockScreenUse } from './use-block-screen';
 import { WhyStrip } from './why-strip';
@@ -16,11 +16,11 @@ export default function Why({ screen }: { readonly screen: BlockScreenUse }) {
     focus,
     weekState,
     shown: { block, athlete, catalogue, blockPlan, findings, rows },
-  } = useLater(now);
+  } = useDeferred(now);
   const bias = useMemo(() => {
     const near = rirBias(
-      exposuresIn(blockPlan.weeks, athlete, catalogue.newest),
-      curveOf(athlete.effort),
+      blockExposures(blockPlan.weeks, athlete, catalogue.newest),
+      chosenCurve(athlete.effort),
       conventionsOf({ own: athlete.conventions, block: block.conventions }),
     );
     return near?.steady === true ? near.mean : null;

@@ -56,7 +56,7 @@ function printZoom(weeks: number): React.CSSProperties {
 }
 
 /** The visible tab of the block. */
-export function Work(props: WorkProps) {
+export function BlockTab(props: WorkProps) {
   const { face, shown, table, sheet, tell, isDetailed, today, attempt } = props;
   const { edits } = sheet;
   const { row } = table;
@@ -100,7 +100,7 @@ export function Work(props: WorkProps) {
           void loadTableText().then((tableText) => tell(edits.paste(text, table.cursor, tableText)));
         }}
       >
-        <FaceOf {...props} />
+        <TabContent {...props} />
       </div>
       {isSheet && isDetailed && row?.kind === 'slot' ? (
         <SlotDetails
@@ -119,7 +119,7 @@ export function Work(props: WorkProps) {
   );
 }
 
-function FaceOf(props: WorkProps) {
+function TabContent(props: WorkProps) {
   const { face, shown, training, weekState, table, sheet, actions, attempt, onGoal, onCell } = props;
   const { block, athlete, catalogue, blockPlan } = shown;
   const isEmpty = block.sessions.length === 0;

@@ -53,7 +53,7 @@ interface NeedsProps {
  * the first answer, digits apply others, K dismisses, Enter opens; focus moves to the item that takes an answered
  * one's place.
  */
-export function Needs({ items, more, desk, routineOf }: NeedsProps) {
+export function Alerts({ items, more, desk, routineOf }: NeedsProps) {
   const [order, setOrder] = useState<Order>(screenWords.mostUrgentFirst);
   const [marked, setMarked] = useState<string | null>(null);
   const [all, setAll] = useState(false);
@@ -127,7 +127,7 @@ export function Needs({ items, more, desk, routineOf }: NeedsProps) {
               )}
               <ul className={classes.items}>
                 {visible.map((item) => (
-                  <Need
+                  <AlertItem
                     key={item.key}
                     item={item}
                     isStop={item === now}
@@ -193,7 +193,7 @@ interface NeedProps {
   readonly onGive: (option: string | null) => void;
 }
 
-function Need({ item, isStop, isNamed, busy, onMark, onGive }: NeedProps) {
+function AlertItem({ item, isStop, isNamed, busy, onMark, onGive }: NeedProps) {
   const { options, leave, says, evidence, athlete, href } = item;
   const keys = (event: KeyboardEvent<HTMLElement>) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;

@@ -7,16 +7,16 @@ import type { KeyList } from '@/ui/key-list';
 import { KeysHelp } from '@/ui/keys-help';
 import { Bar } from '@/ui/shell/bar';
 import { useJson } from '@/ui/use-json';
-import { useReady } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-ready';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/desk';
-import { Needs } from './alerts';
+import { Alerts } from './alerts';
 import type { DeskActions, DeskData } from './contract';
 import classes from './desk.module.css';
-import { Given } from './recent-decisions';
+import { RecentDecisions } from './recent-decisions';
 import { Roster } from './roster';
 import { type DeskUse, useDesk } from './use-desk';
-import { Ready } from './weeks-to-send';
+import { WeeksToSend } from './weeks-to-send';
 
 interface DeskProps {
   readonly data: JsonText<DeskData>;
@@ -38,7 +38,7 @@ const KEYS: KeyList = [
 export function Desk({ data, firstAthlete, actions }: DeskProps) {
   const { lines, items, more, ready, given, today } = useJson(data);
   const desk = useDesk(actions);
-  const isReady = useReady();
+  const isReady = useHydrated();
   return (
     <>
       <Bar crumbs={[{ name: common.desk }]} />
@@ -48,9 +48,9 @@ export function Desk({ data, firstAthlete, actions }: DeskProps) {
           <>
             <div className={classes.left}>
               <Notice desk={desk} />
-              <Ready ready={ready} desk={desk} />
-              <Needs items={items} more={more} desk={desk} routineOf={actions.routineOf} />
-              <Given given={given} desk={desk} />
+              <WeeksToSend ready={ready} desk={desk} />
+              <Alerts items={items} more={more} desk={desk} routineOf={actions.routineOf} />
+              <RecentDecisions given={given} desk={desk} />
             </div>
             <Roster lines={lines} today={today} />
           </>

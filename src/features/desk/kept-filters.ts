@@ -3,7 +3,7 @@ import { useLocalStorage } from '@mantine/hooks';
 const MOST = 8;
 
 /** Roster filters saved on this device. */
-export function useKeptFilters() {
+export function useSavedFilters() {
   const [kept, setKept] = useLocalStorage<readonly string[]>({ key: 'desk-filters', defaultValue: [] });
   return {
     kept,

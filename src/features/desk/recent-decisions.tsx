@@ -9,7 +9,13 @@ import classes from './desk.module.css';
 import type { DeskUse } from './use-desk';
 
 /** Recent answers of the coach and of athletes' settings; each can be undone. */
-export function Given({ given, desk }: { readonly given: readonly GivenLine[]; readonly desk: DeskUse }) {
+export function RecentDecisions({
+  given,
+  desk,
+}: {
+  readonly given: readonly GivenLine[];
+  readonly desk: DeskUse;
+}) {
   const [open, setOpen] = useState(false);
   if (given.length === 0) return null;
   const byRule = given.filter((one) => one.byRule).length;

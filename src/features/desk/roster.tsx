@@ -5,7 +5,7 @@ import { useWindowEvent } from '@mantine/hooks';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
 import type { LocalDate } from '@/core';
-import { Choose } from '@/ui/form';
+import { SelectField } from '@/ui/form';
 import { isTyping } from '@/ui/is-typing';
 import { day } from '@/ui/words/dates';
 import { figure, plural } from '@/ui/words/figures';
@@ -15,7 +15,7 @@ import { sharedMark, sharedText } from '@/ui/words/sharing';
 import { PHASE_NAMES } from '@/ui/words/values';
 import type { DeskLine, Share } from './contract';
 import classes from './desk.module.css';
-import { useKeptFilters } from './kept-filters';
+import { useSavedFilters } from './kept-filters';
 
 const ORDERS = [
   'waits',
@@ -145,8 +145,8 @@ export function Roster({
           }}
           onChange={(event) => setFilter(event.target.value)}
         />
-        <KeptFilters filter={filter} onFilter={setFilter} />
-        <Choose
+        <SavedFilters filter={filter} onFilter={setFilter} />
+        <SelectField
           label={screenWords.groups}
           value={grouping}
           options={GROUPS}
@@ -229,8 +229,8 @@ interface KeptFiltersProps {
 }
 
 /** Filters saved on this device: pressing one applies it, or removes the active one. */
-function KeptFilters({ filter, onFilter }: KeptFiltersProps) {
-  const { kept, keep, drop } = useKeptFilters();
+function SavedFilters({ filter, onFilter }: KeptFiltersProps) {
+  const { kept, keep, drop } = useSavedFilters();
   const now = filter.trim();
   return (
     <span className={classes.kept}>

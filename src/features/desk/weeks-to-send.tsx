@@ -11,7 +11,13 @@ import classes from './desk.module.css';
 import type { DeskUse } from './use-desk';
 
 /** Weeks that can be sent, all at once, with open problems shown first and a note for the athletes. */
-export function Ready({ ready, desk }: { readonly ready: readonly ReadyLine[]; readonly desk: DeskUse }) {
+export function WeeksToSend({
+  ready,
+  desk,
+}: {
+  readonly ready: readonly ReadyLine[];
+  readonly desk: DeskUse;
+}) {
   const [open, setOpen] = useState(false);
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
   const [line, setLine] = useState('');

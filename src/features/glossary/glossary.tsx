@@ -17,7 +17,7 @@ interface WordsProps {
 }
 
 /** Terms explained in a sentence each, and the keys of all screens. */
-export function Words({ keys }: WordsProps) {
+export function Glossary({ keys }: WordsProps) {
   return (
     <>
       <Bar crumbs={[{ name: common.glossaryAndShortcuts }]} />

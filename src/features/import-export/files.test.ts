@@ -4,7 +4,7 @@ import { writeOwnFile } from '@/formats/archive/files';
 import { writeCsv } from '@/formats/table/csv';
 import { MEASURED } from '@/formats/table/tables';
 import { writeWorkbook } from '@/formats/workbook/workbook';
-import { likelyExercise } from '@/ui/likely-exercise';
+import { guessExercise } from '@/ui/likely-exercise';
 import { recognise } from './recognise';
 
 const found = async (content: string | Uint8Array<ArrayBuffer>) => {
@@ -42,7 +42,7 @@ test('anything else is refused', async () => {
 test('names match exactly, as remembered, or by similarity; otherwise they are asked for', () => {
   const catalogue = catalogueWith([]);
   const likely = (name: string, before: Record<string, string> = {}) =>
-    likelyExercise(name, catalogue, before);
+    guessExercise(name, catalogue, before);
   expect(likely('hack squat')).toEqual({ id: 'hack-squat', how: 'known' });
   expect(likely('my hack squat')).toEqual({ id: 'hack-squat', how: 'likely' });
   // Several of them, and what others put in brackets.

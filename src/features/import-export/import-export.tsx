@@ -5,14 +5,14 @@ import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { catalogueWith, type Problem } from '@/core';
 import { Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
-import { useReady } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-ready';
 import { problemSentence } from '@/ui/words/problems';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/import-export';
 import type { FilesActions, FilesData } from './contract';
 import { droppedFile } from './dropped-file';
 import classes from './files.module.css';
-import { TakingIn } from './import-preview';
+import { ImportPreview } from './import-preview';
 import { type Recognised, recognise } from './recognise';
 
 interface Given {
@@ -29,7 +29,7 @@ interface FilesScreenProps {
 }
 
 /** Files in and out. */
-export function FilesScreen({ data, actions }: FilesScreenProps) {
+export function ImportExportScreen({ data, actions }: FilesScreenProps) {
   const { profile } = actions;
   const view = useMemo(
     () => ({ ...data, catalogue: catalogueWith(data.ownExercises), profile }),
@@ -39,7 +39,7 @@ export function FilesScreen({ data, actions }: FilesScreenProps) {
   const [isOver, setOver] = useState(false);
   const [isBusy, setBusy] = useState(false);
   const reset = useRef<() => void>(null);
-  const ready = useReady();
+  const ready = useHydrated();
   const take = (file: File | null) => {
     if (file === null) return;
     // The same file may be chosen again after it was corrected.
@@ -106,10 +106,10 @@ export function FilesScreen({ data, actions }: FilesScreenProps) {
             )}
           </Section>
           {given?.found == null ? null : (
-            <TakingIn key={given.nth} name={given.name} found={given.found} data={view} />
+            <ImportPreview key={given.nth} name={given.name} found={given.found} data={view} />
           )}
         </div>
-        <HandOut athletes={data.athletes} />
+        <ExportList athletes={data.athletes} />
       </main>
     </>
   );
@@ -128,7 +128,7 @@ const FILES = [
 ] as const;
 
 /** Downloads of the coach's data in open formats. */
-function HandOut({ athletes }: Pick<FilesData, 'athletes'>) {
+function ExportList({ athletes }: Pick<FilesData, 'athletes'>) {
   return (
     <div>
       <Section title={screenWords.exportWord} aside={screenWords.jsonCsvAndIcalendar}>

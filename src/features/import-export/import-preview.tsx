@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
-import { Choose, Line, Section } from '@/ui/form';
+import { FormRow, Section, SelectField } from '@/ui/form';
 import { type Unreachable, useAction } from '@/ui/use-action';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -12,7 +12,7 @@ import { ownFileText, takenText } from '../../ui/words/import-results';
 import type { FilesView, TakeIn, TakenIn } from './contract';
 import classes from './files.module.css';
 import { LogReading } from './log-reading';
-import { postTakeIn } from './post';
+import { postImport } from './post';
 import type { Recognised } from './recognise';
 import { WorkbookReading } from './workbook-reading';
 
@@ -23,11 +23,11 @@ interface TakingInProps {
 }
 
 /** A file as it was understood, its athlete, and the result of importing it. */
-export function TakingIn({ name, found, data }: TakingInProps) {
+export function ImportPreview({ name, found, data }: TakingInProps) {
   const { athletes } = data;
   const [athleteId, setAthlete] = useState(athletes[0]?.id ?? '');
   const [answer, setAnswer] = useState<TakenIn | Unreachable | null>(null);
-  const { ask, isBusy } = useAction(postTakeIn);
+  const { ask, isBusy } = useAction(postImport);
   const take = async (asked: TakeIn) => {
     if (isBusy) return;
     setAnswer(await ask(asked));
@@ -38,8 +38,8 @@ export function TakingIn({ name, found, data }: TakingInProps) {
   const isFor = !isForSomebody ? null : athletes.length === 0 ? (
     <p>{screenWords.addAnAthleteFirstThe}</p>
   ) : (
-    <Line label={screenWords.athlete}>
-      <Choose
+    <FormRow label={screenWords.athlete}>
+      <SelectField
         label={screenWords.athleteForThisFile}
         value={athleteId}
         options={athletes.map(({ id }) => id)}
@@ -49,7 +49,7 @@ export function TakingIn({ name, found, data }: TakingInProps) {
           setAnswer(null);
         }}
       />
-    </Line>
+    </FormRow>
   );
   const button = (asked: TakeIn | null) => {
     const isOff = asked === null || isOver || (isForSomebody && athleteId === '');

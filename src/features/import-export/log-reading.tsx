@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { UNITS } from '@/core';
 import {
   DATE_ORDERS,
-  guess,
+  guessReading,
   MEANINGS,
   type Meaning,
   NEEDED,
@@ -15,8 +15,8 @@ import {
   type SourceLine,
   type Understanding,
 } from '@/formats/log-import/reading';
-import { Choose, formClasses as form, Line } from '@/ui/form';
-import { likelyExercise } from '@/ui/likely-exercise';
+import { FormRow, formClasses as form, SelectField } from '@/ui/form';
+import { guessExercise } from '@/ui/likely-exercise';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { longDay } from '@/ui/words/dates';
@@ -41,12 +41,12 @@ const LEFT_OUT = '';
 /** A log and how it is understood: columns, names and the result; each is corrected once. */
 export function LogReading({ head, lines, athleteId, data, button }: LogReadingProps) {
   const { catalogue, names: remembered } = data;
-  const [understood, setUnderstood] = useState<Understanding>(() => guess(head, lines, 'kg'));
+  const [understood, setUnderstood] = useState<Understanding>(() => guessReading(head, lines, 'kg'));
   const [said, setSaid] = useState<ReadonlyMap<string, string>>(new Map());
   const [leaves, setLeaves] = useState(false);
   const names = useMemo(() => namesIn(lines, understood), [lines, understood]);
   const meant = useMemo(
-    () => new Map(names.map((name) => [name, likelyExercise(name, catalogue, remembered)])),
+    () => new Map(names.map((name) => [name, guessExercise(name, catalogue, remembered)])),
     [names, catalogue, remembered],
   );
   const exercises = useMemo(
@@ -118,23 +118,23 @@ export function LogReading({ head, lines, athleteId, data, button }: LogReadingP
       <p className={classes.soft}>
         {lines.length > SHOWN ? `${plural(lines.length - SHOWN, 'more line')}.` : ''}
       </p>
-      <Line label={screenWords.dateFormat}>
-        <Choose
+      <FormRow label={screenWords.dateFormat}>
+        <SelectField
           label={screenWords.orderOfDates}
           value={understood.dates}
           options={DATE_ORDERS}
           onValue={(order) => setUnderstood({ ...understood, dates: order })}
         />
-      </Line>
-      <Line label={screenWords.loadsWithoutAUnitAre}>
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.loadsWithoutAUnitAre}>
+        <SelectField
           label={screenWords.unitOfLoads}
           value={understood.unit}
           options={UNITS}
           onValue={(unit) => setUnderstood({ ...understood, unit })}
         />
-      </Line>
-      <Line label={screenWords.rirWhereNoneIsGiven}>
+      </FormRow>
+      <FormRow label={screenWords.rirWhereNoneIsGiven}>
         <Typed
           label={screenWords.rirWhereNoneIsGiven}
           className={form.number}
@@ -143,7 +143,7 @@ export function LogReading({ head, lines, athleteId, data, button }: LogReadingP
           onValue={(reserve) => setUnderstood({ ...understood, reserve })}
         />
         <span className={classes.soft}>{screenWords.repsInReserveAnAssumption}</span>
-      </Line>
+      </FormRow>
       <h3 className={classes.head}>{common.exercises}</h3>
       <ul className={classes.names}>
         {names.map((name) => {

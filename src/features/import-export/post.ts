@@ -2,7 +2,7 @@ import * as words from '@/ui/words/screens/import-export';
 import type { TakeIn, TakenIn } from './contract';
 
 /** Asks the server to import something. */
-export async function postTakeIn(asked: TakeIn): Promise<TakenIn> {
+export async function postImport(asked: TakeIn): Promise<TakenIn> {
   const answer = await fetch('/import-export/import', {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },

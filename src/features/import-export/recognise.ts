@@ -83,9 +83,9 @@ const MOST_ABOVE = 10;
 
 /** Lines as a log, if one of the first has headings; otherwise null. */
 async function asLog(lines: readonly SourceLine[], heads: readonly Meaning[]): Promise<Recognised | null> {
-  const { guess } = await import('@/formats/log-import/reading');
+  const { guessReading } = await import('@/formats/log-import/reading');
   const at = lines.slice(0, MOST_ABOVE).findIndex(({ cells }) => {
-    const { columns } = guess(cells, [], 'kg');
+    const { columns } = guessReading(cells, [], 'kg');
     return heads.every((meaning) => columns[meaning] !== undefined);
   });
   const head = lines[at];

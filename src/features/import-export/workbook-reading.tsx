@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { type Athlete, emptyBlock, mondayOf, untrained } from '@/core';
+import { type Athlete, emptyBlock, mondayOf, untrainedPlan } from '@/core';
 import type { Sheet } from '@/formats/workbook/workbook';
 import { newId } from '@/ui/new-id';
 import { useAnswer } from '@/ui/use-action';
@@ -32,7 +32,7 @@ export function WorkbookReading({ sheets, athleteId, data, button }: WorkbookRea
     const kept = keptIn(sheets);
     if (!kept.ok) return kept;
     const start = kept.value?.block ?? emptyBlock(screenWords.fromASpreadsheet, mondayOf(data.today));
-    const blockPlan = untrained({ block: start, athlete, exercises: data.catalogue.find });
+    const blockPlan = untrainedPlan({ block: start, athlete, exercises: data.catalogue.find });
     const board = { block: start, athlete, catalogue: data.catalogue, blockPlan, newId };
     return { ok: true as const, value: readBlockSheets(sheets, kept.value, board) };
   }, [sheets, athlete, data]);

@@ -3,8 +3,15 @@
 import { Button } from '@mantine/core';
 import Link from 'next/link';
 import { useState } from 'react';
-import { type Catalogue, chainOf, type Exercise, type ExerciseUse, inVariant, variantName } from '@/core';
-import { Choose, formClasses, Section } from '@/ui/form';
+import {
+  type Catalogue,
+  type Exercise,
+  type ExerciseUse,
+  inVariant,
+  variantName,
+  variationChain,
+} from '@/core';
+import { formClasses, Section, SelectField } from '@/ui/form';
 import { useAnswer } from '@/ui/use-action';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { plural } from '@/ui/words/figures';
@@ -47,7 +54,7 @@ export function Detail(props: DetailProps) {
   const [variant, setVariant] = useState<string | null>(null);
   const seen = inVariant(exercise, variant);
   const named = { ...seen, name: variantName(exercise, variant) };
-  const chain = chainOf(exercise, catalogue);
+  const chain = variationChain(exercise, catalogue);
   return (
     <article className={classes.detail} aria-label={exercise.name}>
       <div className={classes.detailHead}>
@@ -85,7 +92,7 @@ export function Detail(props: DetailProps) {
         ) : null}
       </div>
       {exercise.variants.length === 0 ? null : (
-        <Choose
+        <SelectField
           label={common.setUp}
           value={variant ?? PLAIN}
           options={[PLAIN, ...exercise.variants.map(({ id }) => id)]}

@@ -3,7 +3,7 @@ import { type Exercise, payoff } from '@/core';
 import { figure, listed } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/library';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 import classes from './library.module.css';
 
 const LOADED: Readonly<Record<Exercise['loading'], string>> = {
@@ -30,7 +30,7 @@ export function factsOf(exercise: Exercise): readonly (readonly [name: string, v
       : '';
   return [
     [screenWords.patternFact, `${exercise.pattern}, ${exercise.kind}`],
-    [screenWords.needs, listed(exercise.equipment.map(shown)) || screenWords.nothing],
+    [screenWords.needs, listed(exercise.equipment.map(screenWord)) || screenWords.nothing],
     [screenWords.load, `${LOADED[exercise.loading]}${share}`],
     [screenWords.countedIn, `${exercise.measure}${exercise.sides === 2 ? screenWords.oneSideAtATime : ''}`],
     [

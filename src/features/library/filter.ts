@@ -1,4 +1,4 @@
-import { contribution, type Exercise, type Joint, lacking, type Muscle, type Pattern } from '@/core';
+import { contribution, type Exercise, type Joint, type Muscle, missingEquipment, type Pattern } from '@/core';
 import { findNamed } from '@/ui/search-by-name';
 import type { SearchParts } from '@/ui/use-search-parts';
 import type { PlaceFilter } from './contract';
@@ -35,7 +35,7 @@ export function filtered(
     (exercise) =>
       (muscle === null || contribution(exercise, muscle) > 0) &&
       (pattern === null || exercise.pattern === pattern) &&
-      (place === null || lacking(exercise, place).length === 0) &&
+      (place === null || missingEquipment(exercise, place).length === 0) &&
       (spare === null || !exercise.joints.includes(spare)) &&
       (!ownOnly || isOwn(exercise)),
   );

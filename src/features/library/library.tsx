@@ -12,7 +12,7 @@ import { Bar } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useAddress } from '@/ui/shell/use-address';
 import { NEW_EXERCISE } from '@/ui/use-make-exercise';
-import { useReady } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-ready';
 import { useSearchParts } from '@/ui/use-search-parts';
 import { plural } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
@@ -58,7 +58,7 @@ const whole = (address: string) => address;
 const shipped = ({ id }: Exercise) => exerciseById(id) !== undefined;
 
 /** A custom exercise, as its next revision. */
-const anew = (of: Exercise): Editing => ({ start: { ...of, revision: of.revision + 1 }, fresh: false });
+const refreshed = (of: Exercise): Editing => ({ start: { ...of, revision: of.revision + 1 }, fresh: false });
 
 /** A shipped exercise as a custom one. */
 const ownCopy = (of: Exercise): Editing => ({
@@ -75,7 +75,7 @@ function blankExercise(name = ''): Editing | null {
 }
 
 /** The down arrow moves from the search to the list. */
-function walk(event: React.KeyboardEvent, body: HTMLElement | null) {
+function moveSelection(event: React.KeyboardEvent, body: HTMLElement | null) {
   if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
   const stops = [...(body?.querySelectorAll<HTMLElement>('button') ?? [])];
   const at = stops.indexOf(event.target as HTMLElement);
@@ -88,7 +88,7 @@ function walk(event: React.KeyboardEvent, body: HTMLElement | null) {
 
 /** The Library: every exercise, searchable, with what it counts toward; a comparison of two; custom exercises. */
 export function Library({ data, actions }: { readonly data: LibraryData; readonly actions: LibraryActions }) {
-  const ready = useReady();
+  const ready = useHydrated();
   const [own, setOwn] = useState(data.own);
   const [sharing, setSharing] = useState(data.sharing);
   const [names, setNames] = useState(data.names);
@@ -135,7 +135,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
     const { status } = await actions.share(id, shared).catch(() => ({ status: 'unreachable' }));
     if (status === 'kept') setSharing((before) => ({ ...before, [id]: { shared, isOwn: true } }));
   };
-  const edit = (of: Exercise) => setEditing(isMine(of) ? anew(of) : ownCopy(of));
+  const edit = (of: Exercise) => setEditing(isMine(of) ? refreshed(of) : ownCopy(of));
   const blank = () => {
     turnTo('Exercises');
     setEditing(blankExercise());
@@ -151,7 +151,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   });
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk down from the search into the list
-    <div className={classes.page} onKeyDown={(event) => walk(event, body.current)}>
+    <div className={classes.page} onKeyDown={(event) => moveSelection(event, body.current)}>
       <Bar crumbs={[{ name: common.library }]} face={shelf} about={plural(catalogue.list.length, 'exercise')}>
         <Tabs label={screenWords.librarySections} names={SHELVES} now={shelf} onChoose={turnTo} />
         <Button variant="link" onClick={blank} title="Alt N">

@@ -11,7 +11,7 @@ import {
   PATTERNS,
   payoff,
 } from '@/core';
-import { Choose, formClasses as classes, Line, Section } from '@/ui/form';
+import { formClasses as classes, FormRow, Section, SelectField } from '@/ui/form';
 import { readNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
@@ -36,7 +36,7 @@ interface PartProps {
 export function Identity({ exercise, change, problemAt }: PartProps) {
   return (
     <Section title={screenWords.basics}>
-      <Line label={common.name} htmlFor="own-name">
+      <FormRow label={common.name} htmlFor="own-name">
         <Typed
           id="own-name"
           label={common.name}
@@ -46,21 +46,21 @@ export function Identity({ exercise, change, problemAt }: PartProps) {
           onValue={(name) => change({ name })}
           problem={problemAt('name')}
         />
-      </Line>
-      <Line label={screenWords.pattern}>
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.pattern}>
+        <SelectField
           label={screenWords.pattern}
           value={exercise.pattern}
           options={PATTERNS}
           onValue={(pattern) => change({ pattern })}
         />
-        <Choose
+        <SelectField
           label={screenWords.kind}
           value={exercise.kind}
           options={['compound', 'isolation'] as const}
           onValue={(kind) => change({ kind })}
         />
-      </Line>
+      </FormRow>
     </Section>
   );
 }
@@ -109,16 +109,16 @@ export function Shares({ exercise, change, problemAt }: PartProps) {
 export function Making({ exercise, change, problemAt }: PartProps) {
   return (
     <>
-      <Line label={common.equipment}>
+      <FormRow label={common.equipment}>
         <Toggles
           label={screenWords.equipmentNeeded}
           value={exercise.equipment}
           options={EQUIPMENT}
           onValue={(equipment) => change({ equipment })}
         />
-      </Line>
-      <Line label={common.load} problem={problemAt('bodyweightShare') ?? problemAt('measure')}>
-        <Choose
+      </FormRow>
+      <FormRow label={common.load} problem={problemAt('bodyweightShare') ?? problemAt('measure')}>
+        <SelectField
           label={screenWords.howTheLoadIsMade}
           value={exercise.loading}
           options={LOADINGS}
@@ -142,22 +142,22 @@ export function Making({ exercise, change, problemAt }: PartProps) {
             <span className={classes.soft}>{screenWords.ofBodyWeightLiftedText}</span>
           </>
         ) : null}
-      </Line>
-      <Line label={screenWords.countedInLabel}>
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.countedInLabel}>
+        <SelectField
           label={screenWords.countedInLabel}
           value={exercise.measure}
           options={MEASURES}
           onValue={(measure) => change({ measure })}
         />
-        <Choose
+        <SelectField
           label={screenWords.sides}
           value={String(exercise.sides) as '1' | '2'}
           options={['1', '2'] as const}
           names={(sides) => (sides === '1' ? screenWords.bothSidesAtOnce : common.oneSideAtATime)}
           onValue={(sides) => change({ sides: sides === '1' ? 1 : 2 })}
         />
-      </Line>
+      </FormRow>
     </>
   );
 }
@@ -166,37 +166,37 @@ export function Making({ exercise, change, problemAt }: PartProps) {
 export function Cost({ exercise, change }: PartProps) {
   return (
     <>
-      <Line label={screenWords.stimulusFatigueLabel}>
-        <Choose
+      <FormRow label={screenWords.stimulusFatigueLabel}>
+        <SelectField
           label={screenWords.stimulus1To5}
           value={String(exercise.stimulus) as '1'}
           options={GRADES}
           onValue={(value) => change({ stimulus: Number(value) as Exercise['stimulus'] })}
         />
-        <Choose
+        <SelectField
           label={screenWords.fatigueCost1To5}
           value={String(exercise.fatigue) as '1'}
           options={GRADES}
           onValue={(value) => change({ fatigue: Number(value) as Exercise['fatigue'] })}
         />
         <span className={classes.soft}>{screenWords.payoff(figure(payoff(exercise), 1))}</span>
-      </Line>
-      <Line label={screenWords.hardestLongHalf}>
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.hardestLongHalf}>
+        <SelectField
           label={screenWords.hardestPosition}
           value={exercise.hardest}
           options={HARDEST}
           onValue={(hardest) => change({ hardest })}
         />
-        <Choose
+        <SelectField
           label={screenWords.longHalfLabel}
           value={exercise.longHalf}
           options={LONG_HALVES}
           onValue={(longHalf) => change({ longHalf })}
         />
-      </Line>
-      <Line label={screenWords.spineLoad}>
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.spineLoad}>
+        <SelectField
           label={screenWords.spineLoad0To3}
           value={String(exercise.axialLoad) as '0'}
           options={AXIAL}
@@ -216,15 +216,15 @@ export function Cost({ exercise, change }: PartProps) {
             onValue={(value) => change({ canSetDown: value.length > 0 ? true : undefined })}
           />
         )}
-      </Line>
-      <Line label={screenWords.jointsLoaded}>
+      </FormRow>
+      <FormRow label={screenWords.jointsLoaded}>
         <Toggles
           label={screenWords.jointsLoaded}
           value={exercise.joints}
           options={JOINTS}
           onValue={(joints) => change({ joints })}
         />
-      </Line>
+      </FormRow>
     </>
   );
 }
@@ -233,16 +233,16 @@ export function Cost({ exercise, change }: PartProps) {
 export function Doing({ exercise, change, problemAt }: PartProps) {
   return (
     <>
-      <Line label={screenWords.skill}>
-        <Choose
+      <FormRow label={screenWords.skill}>
+        <SelectField
           label={screenWords.skill}
           value={exercise.skill ?? 'no'}
           options={['no', 'technical', 'tendon-heavy'] as const}
           names={(skill) => SKILL_WORDS[skill]}
           onValue={(skill) => change({ skill: skill === 'no' ? null : skill })}
         />
-      </Line>
-      <Line label={screenWords.progressions}>
+      </FormRow>
+      <FormRow label={screenWords.progressions}>
         <Typed
           label={screenWords.progressionItBelongsTo}
           className={classes.wide}
@@ -267,8 +267,8 @@ export function Doing({ exercise, change, problemAt }: PartProps) {
             />
           </>
         )}
-      </Line>
-      <Line label={screenWords.tempoRestLabel} problem={problemAt('tempo')}>
+      </FormRow>
+      <FormRow label={screenWords.tempoRestLabel} problem={problemAt('tempo')}>
         <Typed
           label={screenWords.tempo}
           className={classes.number}
@@ -284,8 +284,8 @@ export function Doing({ exercise, change, problemAt }: PartProps) {
           onValue={(restSeconds) => change({ restSeconds })}
         />
         <span className={classes.soft}>s</span>
-      </Line>
-      <Line label={screenWords.cues} htmlFor="own-cues">
+      </FormRow>
+      <FormRow label={screenWords.cues} htmlFor="own-cues">
         <Typed
           id="own-cues"
           label={screenWords.cues}
@@ -294,7 +294,7 @@ export function Doing({ exercise, change, problemAt }: PartProps) {
           read={readText(400)}
           onValue={(cues) => change({ cues })}
         />
-      </Line>
+      </FormRow>
     </>
   );
 }

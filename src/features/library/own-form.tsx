@@ -8,7 +8,7 @@ import { decodeExercise } from '@/core/codecs';
 import { formClasses as classes, Section } from '@/ui/form';
 import { UnreadFields } from '@/ui/typed';
 import { useAction } from '@/ui/use-action';
-import { useUnread } from '@/ui/use-unread';
+import { useUnreadableFields } from '@/ui/use-unread';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
@@ -33,7 +33,7 @@ interface OwnFormProps {
 export default function OwnForm({ start, fresh, actions, onSaved, onClose }: OwnFormProps) {
   const [exercise, setExercise] = useState(start);
   const [tried, setTried] = useState(false);
-  const unread = useUnread();
+  const unread = useUnreadableFields();
   const router = useRouter();
   const saving = useAction(actions.save);
   const [message, setMessage] = useState<string | null>(null);

@@ -1,6 +1,6 @@
 'use client';
 
-import { loggedAs, reachOf, startOf } from '@/core';
+import { failureReach, loggedAs, startOf } from '@/core';
 import { TechniqueDrawing } from '@/ui/technique-drawing';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { plural } from '@/ui/words/figures';
@@ -36,7 +36,7 @@ export default function Techniques() {
                 {techniqueSentence({ technique, drift: 'hold RIR' })} {LOGGED_WORDS[loggedAs(technique)]}
               </p>
               <p className={classes.gate}>
-                {kind === 'restricted blood flow' ? CLINICIAN : REACH_WORDS[reachOf(technique)]}
+                {kind === 'restricted blood flow' ? CLINICIAN : REACH_WORDS[failureReach(technique)]}
               </p>
             </li>
           );

@@ -6,8 +6,8 @@ import { prerequisitesFor } from '@/core';
 import { formClasses as form } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
 import { UnreadFields } from '@/ui/typed';
-import { useReady } from '@/ui/use-ready';
-import { useUnread } from '@/ui/use-unread';
+import { useHydrated } from '@/ui/use-ready';
+import { useUnreadableFields } from '@/ui/use-unread';
 import { namesOf } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/new-block';
@@ -16,7 +16,7 @@ import classes from './new-block.module.css';
 import { Preview } from './preview';
 import { Settings } from './settings';
 import { Sources } from './sources';
-import { Unkept } from './unsaved-profile';
+import { UnsavedProfile } from './unsaved-profile';
 import { daysAway, useNewBlock } from './use-new-block';
 
 interface NewBlockProps {
@@ -27,8 +27,8 @@ interface NewBlockProps {
 /** Starts a block: from a split's template, an earlier block, another athlete's, or empty. */
 export function NewBlock({ data, actions }: NewBlockProps) {
   const { athlete } = data;
-  const ready = useReady();
-  const unread = useUnread();
+  const ready = useHydrated();
+  const unread = useUnreadableFields();
   const use = useNewBlock(data, actions, unread.count > 0);
   const { settings, set, source, wanted, catalogue, template, outlook, message, busy, start } = use;
   const ownOne = source.kind === 'design' ? data.ownTemplates.find(({ id }) => id === source.id) : undefined;
@@ -45,7 +45,7 @@ export function NewBlock({ data, actions }: NewBlockProps) {
       <main className={classes.page} data-ready={ready}>
         <Sources data={data} use={use} />
         <div className={classes.middle}>
-          <Unkept athleteId={athlete.id} />
+          <UnsavedProfile athleteId={athlete.id} />
           <Settings
             athlete={athlete}
             settings={settings}

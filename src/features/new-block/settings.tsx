@@ -4,7 +4,7 @@ import {
   CREDITING_SCHOOLS,
   conventionsWith,
   DELOAD_KINDS,
-  deloadStart,
+  defaultDeload,
   firstDay,
   type Goal,
   LANDMARK_SCHOOLS,
@@ -13,7 +13,7 @@ import {
   RETURN_WEEKS,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
-import { Choose, formClasses as form, Line, Section } from '@/ui/form';
+import { FormRow, formClasses as form, Section, SelectField } from '@/ui/form';
 import { readNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
@@ -25,7 +25,7 @@ import classes from './new-block.module.css';
 import type { NewBlockUse } from './use-new-block';
 
 /** Kinds of deload to choose; combinations are typed into the block's own line. */
-const DELOADS = [...DELOAD_KINDS.map((kind) => measureText(deloadStart(kind))), 'none'];
+const DELOADS = [...DELOAD_KINDS.map((kind) => measureText(defaultDeload(kind))), 'none'];
 
 interface SettingsProps extends Pick<NewBlockUse, 'settings' | 'set'> {
   /** Days of the chosen cycle. */
@@ -44,7 +44,7 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
       title={screenWords.theBlock}
       aside={<span className={classes.soft}>{screenWords.youCanChangeAllOf}</span>}
     >
-      <Line label={common.name} htmlFor="block-name">
+      <FormRow label={common.name} htmlFor="block-name">
         <Typed
           id="block-name"
           label={common.name}
@@ -53,8 +53,8 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
           read={readText(120)}
           onValue={(name) => set({ name })}
         />
-      </Line>
-      <Line label={screenWords.beginsOn} htmlFor="begins">
+      </FormRow>
+      <FormRow label={screenWords.beginsOn} htmlFor="begins">
         <DateField
           id="begins"
           label={screenWords.beginsOn}
@@ -68,8 +68,8 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
             athlete.timeZone,
           )}
         </span>
-      </Line>
-      <Line label={common.buildingWeeks} htmlFor="weeks">
+      </FormRow>
+      <FormRow label={common.buildingWeeks} htmlFor="weeks">
         <Typed
           id="weeks"
           label={common.buildingWeeks}
@@ -78,10 +78,10 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
           read={(text) => readNumber(text, { field: 'weeks', ...weekBounds, whole: true })}
           onValue={(weeks) => set({ weeks })}
         />
-      </Line>
+      </FormRow>
       {settings.returning ? null : (
-        <Line label={screenWords.thenWord}>
-          <Choose
+        <FormRow label={screenWords.thenWord}>
+          <SelectField
             label={common.deload}
             value={deloadText(settings.deload)}
             options={[...new Set([...DELOADS, deloadText(settings.deload)])]}
@@ -91,9 +91,9 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
               if (deload.ok) set({ deload: deload.value });
             }}
           />
-        </Line>
+        </FormRow>
       )}
-      <Line label={screenWords.afterTimeAway}>
+      <FormRow label={screenWords.afterTimeAway}>
         <Toggles
           label={screenWords.isTheAthleteComingBack}
           value={settings.returning ? [screenWords.twoWeeksOrMore] : []}
@@ -116,7 +116,7 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
             )}
           </span>
         ) : null}
-      </Line>
+      </FormRow>
       <Schools settings={settings} set={set} />
       <Goals athlete={athlete} settings={settings} set={set} />
     </Section>
@@ -126,22 +126,22 @@ export function Settings({ athlete, settings, set, cycleDays, away }: SettingsPr
 function Schools({ settings, set }: Pick<SettingsProps, 'settings' | 'set'>) {
   return (
     <>
-      <Line label={common.setCounting}>
-        <Choose
+      <FormRow label={common.setCounting}>
+        <SelectField
           label={common.setCounting}
           value={settings.crediting}
           options={CREDITING_SCHOOLS}
           onValue={(crediting) => set({ crediting })}
         />
-      </Line>
-      <Line label={common.volumeRanges}>
-        <Choose
+      </FormRow>
+      <FormRow label={common.volumeRanges}>
+        <SelectField
           label={common.volumeRanges}
           value={settings.landmarks}
           options={LANDMARK_SCHOOLS}
           onValue={(landmarks) => set({ landmarks })}
         />
-      </Line>
+      </FormRow>
     </>
   );
 }
@@ -161,22 +161,22 @@ function Goals({ athlete, settings, set }: Omit<SettingsProps, 'cycleDays' | 'aw
 
   return (
     <>
-      <Line label={screenWords.priority}>
+      <FormRow label={screenWords.priority}>
         <Toggles
           label={screenWords.priorityMuscles}
           value={withGoal('priority')}
           options={MUSCLES}
           onValue={(muscles) => setGoals('priority', muscles)}
         />
-      </Line>
-      <Line label={screenWords.maintain}>
+      </FormRow>
+      <FormRow label={screenWords.maintain}>
         <Toggles
           label={screenWords.musclesToMaintain}
           value={withGoal('hold')}
           options={MUSCLES}
           onValue={(muscles) => setGoals('hold', muscles)}
         />
-      </Line>
+      </FormRow>
     </>
   );
 }

@@ -3,7 +3,7 @@ import * as screenWords from '@/ui/words/screens/new-block';
 import '@mantine/core/styles/Radio.layer.css';
 import { Radio } from '@mantine/core';
 import { TEMPLATES } from '@/core';
-import { Choose } from '@/ui/form';
+import { SelectField } from '@/ui/form';
 import { plural } from '@/ui/words/figures';
 import type { NewBlockData } from './contract';
 import classes from './new-block.module.css';
@@ -60,7 +60,7 @@ export function Sources({ data, use }: SourcesProps) {
         ? null
         : option('other', screenWords.anotherAthletesBlock, plural(others.length, 'block'))}
       {chosen === 'other' ? (
-        <Choose
+        <SelectField
           label={screenWords.blockToCopy}
           value={other}
           options={others.map(({ id }) => id)}

@@ -8,7 +8,7 @@ import classes from './new-block.module.css';
 const LOOK_MS = 1000;
 
 /** Warns about unsaved profile changes in this tab: a new block uses the saved profile. */
-export function Unkept({ athleteId }: { readonly athleteId: string }) {
+export function UnsavedProfile({ athleteId }: { readonly athleteId: string }) {
   const [waits, setWaits] = useState(false);
   useEffect(() => {
     const look = () => setWaits(sessionStorage.getItem(draftKey(athleteId)) !== null);

@@ -3,7 +3,6 @@ import {
   type Block,
   type BlockSource,
   catalogueWith,
-  check,
   daysBetween,
   emptyBlock,
   LEVELS,
@@ -11,9 +10,10 @@ import {
   type NewBlockSettings,
   RETURN_AFTER,
   RETURN_WEEKS,
+  runChecks,
   startBlock,
   TEMPLATES,
-  untrained,
+  untrainedPlan,
 } from '@/core';
 import { useAction, useAnswer } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -68,8 +68,12 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
     let next = 0;
     const laid = { name: data.name, startDate, weeks, deload, crediting, landmarks, goals, returning };
     const block = startBlock(from, laid, { athlete, catalogue, newId: () => screenWords.p(next++) });
-    const blockPlan = untrained({ block, athlete, exercises: catalogue.find });
-    return { block, blockPlan, findings: check({ block, athlete, blockPlan, exercises: catalogue.find }) };
+    const blockPlan = untrainedPlan({ block, athlete, exercises: catalogue.find });
+    return {
+      block,
+      blockPlan,
+      findings: runChecks({ block, athlete, blockPlan, exercises: catalogue.find }),
+    };
   }, [
     template,
     design,

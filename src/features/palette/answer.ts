@@ -1,21 +1,21 @@
 import {
   type Athlete,
   carriedWeight,
+  chosenCurve,
   conventionsWith,
-  curveOf,
+  displayedStrength,
   EPLEY,
   type Exercise,
   e1rm,
-  howToMake,
   inVariant,
   LOADINGS,
   type Loading,
   type LoadRecipe,
   loadGrid,
+  loadRecipe,
   loadsFor,
   placeFor,
   presetPlace,
-  shownStrength,
   valueIn,
 } from '@/core';
 import type { PaletteScope } from '@/ui/palette-scope';
@@ -55,7 +55,7 @@ function strengthOf(
   if (moved <= 0) return undefined;
   const reps = set.reps + set.rir;
   return {
-    oneRepMax: e1rm(moved, reps, curveOf(athlete.effort)),
+    oneRepMax: e1rm(moved, reps, chosenCurve(athlete.effort)),
     source: screenWords.bestSet(figure(set.load.value), set.load.unit, set.reps, figure(set.rir)),
   };
 }
@@ -87,7 +87,7 @@ function answerLoads(
   scope: PaletteScope | null,
 ): ToolAnswer {
   const asked = screenWords.repsWithLeft(reps, figure(rir));
-  const curve = scope === null ? EPLEY : curveOf(scope.athlete.effort);
+  const curve = scope === null ? EPLEY : chosenCurve(scope.athlete.effort);
   const share = {
     sentence: screenWords.isOfTheOneRep(asked, estimate(100 * curve.fraction(Math.max(1, reps + rir)))),
     because: screenWords.repsToFailureBy(reps + rir, curve.name),
@@ -121,7 +121,7 @@ function answerLoads(
       estimate(found.ideal),
       others.join('; '),
     ),
-    recipe: howToMake(found.nearest.load, exercise.loading, loads),
+    recipe: loadRecipe(found.nearest.load, exercise.loading, loads),
   };
 }
 
@@ -138,7 +138,7 @@ function answerMake(
   return {
     sentence: `${loadWords(value, loading)} ${grid.unit}, ${exercise?.name ?? loading}:`,
     because: screenWords.at(place.name),
-    recipe: howToMake(value, loading, place.loads),
+    recipe: loadRecipe(value, loading, place.loads),
   };
 }
 
@@ -146,10 +146,10 @@ function answerStrength(
   { load, unit, reps, rir, about }: Extract<Question, { kind: 'strength' }>,
   scope: PaletteScope | null,
 ): ToolAnswer {
-  const curve = scope === null ? EPLEY : curveOf(scope.athlete.effort);
+  const curve = scope === null ? EPLEY : chosenCurve(scope.athlete.effort);
   const exercise = scope === null ? undefined : exerciseOf(about, scope);
   const carried = exercise === undefined || scope === null ? 0 : carriedBy(exercise, scope.athlete);
-  const shown = shownStrength({ load: carried + load, reps, rir }, false, curve, conventionsWith());
+  const shown = displayedStrength({ load: carried + load, reps, rir }, false, curve, conventionsWith());
   const words = unit ?? scope?.athlete.unit ?? 'kg';
   const set = screenWords.joined(figure(load), words, reps, figure(rir));
   return {

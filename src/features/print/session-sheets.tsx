@@ -2,15 +2,15 @@ import {
   type Athlete,
   type Catalogue,
   groupKind,
-  groupsOf,
+  groupSlots,
   inVariant,
-  isAcross,
+  isPieceByPiece,
   placeFor,
   type Session,
   type SessionPlan,
   type SetPlan,
   type SlotPlan,
-  setUpOf,
+  setUpText,
   variantName,
   type WeekPlan,
 } from '@/core';
@@ -116,10 +116,10 @@ function SessionSheet({
 
 function groupNames(session: Session | undefined, catalogue: Catalogue): ReadonlyMap<string, string> {
   const names = new Map<string, string>();
-  for (const group of session === undefined ? [] : groupsOf(session)) {
+  for (const group of session === undefined ? [] : groupSlots(session)) {
     const exercises = group.flatMap((slot) => catalogue.find(slot.exercise) ?? []);
     const kind = groupKind(exercises);
-    const name = `${kind}${isAcross(group) ? screenWords.oneAfterTheOtherOn : ''}`;
+    const name = `${kind}${isPieceByPiece(group) ? screenWords.oneAfterTheOtherOn : ''}`;
     if (kind !== null) for (const { id } of group) names.set(id, name);
   }
   return names;
@@ -136,7 +136,7 @@ interface SlotLinesProps {
 function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
   const pinned = catalogue.find({ id: slot.exerciseId, revision: slot.exerciseRevision });
   const exercise = pinned === undefined ? undefined : inVariant(pinned, slot.variant);
-  const setUp = setUpOf(athlete, slot.exerciseId);
+  const setUp = setUpText(athlete, slot.exerciseId);
   const risky = exercise !== undefined && !exercise.failableAlone && slot.sets.some(({ rir }) => rir <= 1);
   const notes = [
     ...(group === undefined

@@ -23,7 +23,7 @@ import { useTimes } from '@/ui/clock';
 import { newId } from '@/ui/new-id';
 import { readSet } from '@/ui/read-set';
 import { Bar } from '@/ui/shell/bar';
-import { useReady } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-ready';
 import { longDay } from '@/ui/words/dates';
 import { clock, setAtRir, setAtRirWithUnit } from '@/ui/words/figures';
 import { noteSentence } from '@/ui/words/messages';
@@ -65,7 +65,7 @@ interface SessionScreenProps {
 /** Every set of a session with its target; typing over a set corrects it, and the earlier value stays visible. */
 export function SessionScreen(props: SessionScreenProps) {
   const { athlete, block, exercises, week, session, workout, sets, workoutId, shared } = props;
-  const ready = useReady();
+  const ready = useHydrated();
   const byId = new Map(exercises.map((one) => [one.id, one]));
   const names = (id: string) => byId.get(id)?.name ?? id;
   const slots = sessionDone(session, sets, workoutId);

@@ -3,7 +3,7 @@ import { schemaResolver, useForm } from '@mantine/form';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type Block, type Catalogue, type Prerequisite, sessionsInOrder, setCount } from '@/core';
-import { Choose, Section } from '@/ui/form';
+import { Section, SelectField } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { templateNameForm } from '@/ui/template-name';
 import { Typed } from '@/ui/typed';
@@ -58,7 +58,7 @@ export function OwnTemplate({ own, design, isAlone, catalogue, actions }: OwnTem
       {own.isOwn ? (
         <>
           {isAlone && !own.shared ? null : <Share own={own} share={actions.share} />}
-          <Asks own={own} catalogue={catalogue} asks={actions.asks} />
+          <Prerequisites own={own} catalogue={catalogue} asks={actions.asks} />
           <Rename id={id} name={name} rename={actions.rename} />
           <Remove id={id} name={name} remove={actions.remove} />
         </>
@@ -99,7 +99,7 @@ interface AsksProps extends Pick<OwnTemplateProps, 'own' | 'catalogue'> {
 }
 
 /** Its prerequisites: clean reps of a lift, shown when a block is started from it. */
-function Asks({ own, catalogue, asks }: AsksProps) {
+function Prerequisites({ own, catalogue, asks }: AsksProps) {
   const router = useRouter();
   const { ask, isBusy } = useAction(asks);
   const names = namesOf(catalogue);
@@ -130,7 +130,7 @@ function Asks({ own, catalogue, asks }: AsksProps) {
         </p>
       ))}
       <Group gap="md">
-        <Choose
+        <SelectField
           label={screenWords.exerciseOfTheRequirement}
           value={exerciseId}
           options={counted.map(({ id }) => id)}

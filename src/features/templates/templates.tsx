@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { catalogueWith, TEMPLATES } from '@/core';
 import { Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
-import { useReady } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-ready';
 import { namesOf } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/templates';
@@ -22,7 +22,7 @@ interface TemplatesProps {
 /** Shipped and own templates: a description, the week, and a link to start a block. */
 export function Templates({ data, actions }: TemplatesProps) {
   const { shown, design, own, athletes } = data;
-  const ready = useReady();
+  const ready = useHydrated();
   const catalogue = catalogueWith(data.ownExercises);
   const names = namesOf(catalogue);
   const template = TEMPLATES.find(({ id }) => shown === `template/${id}`);

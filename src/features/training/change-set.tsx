@@ -53,7 +53,7 @@ const SWAPS = ['taken', 'not here'] as const satisfies readonly SwapReason[];
 const SKIPS = ['no time', 'no energy', 'taken', 'not here'] as const satisfies readonly SkipReason[];
 
 /** What an athlete can do when an exercise cannot be done as planned. */
-export function Different(props: DifferentProps) {
+export function ChangeSet(props: DifferentProps) {
   const { slot, name, planned, onTell, onDone } = props;
   const [way, setWay] = useState<Way | null>(null);
   const { slotId } = slot;

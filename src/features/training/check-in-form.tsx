@@ -28,10 +28,10 @@ import { longDay } from '@/ui/words/dates';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 import { Choices } from './choices';
 import classes from './training.module.css';
-import { localToday, useFloorQueue } from './use-training';
+import { localToday, useTrainingQueue } from './use-training';
 
 interface CheckInFormProps {
   readonly name: string;
@@ -46,7 +46,7 @@ const NO_ACHE = 'none';
 
 /** The weekly check-in, online or offline. */
 export function CheckInForm({ name, unit, bodyweight, girths, last }: CheckInFormProps) {
-  const [queue, state] = useFloorQueue();
+  const [queue, state] = useTrainingQueue();
   const [sent, setSent] = useState(false);
   const [slept, setSlept] = useState<Felt | null>(null);
   const [drive, setDrive] = useState<Drive | null>(null);
@@ -128,7 +128,7 @@ export function CheckInForm({ name, unit, bodyweight, girths, last }: CheckInFor
         value={joint}
         onValue={setJoint}
         words={(one) =>
-          aches[one] === undefined ? capital(one) : `${capital(one)}: ${shown(aches[one] ?? '')}`
+          aches[one] === undefined ? capital(one) : `${capital(one)}: ${screenWord(aches[one] ?? '')}`
         }
       />
       {joint === null ? null : (

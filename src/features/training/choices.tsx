@@ -3,7 +3,7 @@
 import '@mantine/core/styles/Chip.layer.css';
 import { Chip } from '@mantine/core';
 import { capital } from '@/ui/words/names';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 import classes from './training.module.css';
 
 interface ChoicesProps<T extends string> {
@@ -22,7 +22,7 @@ export function Choices<T extends string>({
   options,
   value,
   onValue,
-  words = (option) => capital(shown(option)),
+  words = (option) => capital(screenWord(option)),
   inRow = false,
 }: ChoicesProps<T>) {
   return (

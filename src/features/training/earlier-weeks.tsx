@@ -4,7 +4,7 @@ import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { plural } from '@/ui/words/figures';
 import type { FloorWeekList } from './contract';
-import { FloorWeek } from './week';
+import { Week } from './week';
 
 interface EarlierWeeksProps {
   readonly blockId: string;
@@ -14,7 +14,7 @@ interface EarlierWeeksProps {
 /** Weeks before the current ones, collapsed. */
 export function EarlierWeeks({ blockId, weeks }: EarlierWeeksProps) {
   const [open, setOpen] = useState(false);
-  if (open) return weeks.map((week) => <FloorWeek key={week.name} blockId={blockId} week={week} />);
+  if (open) return weeks.map((week) => <Week key={week.name} blockId={blockId} week={week} />);
   return (
     <Button variant="link" onClick={() => setOpen(true)}>
       {plural(weeks.length, 'earlier week')}

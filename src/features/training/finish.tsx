@@ -18,7 +18,7 @@ interface EndProps {
 }
 
 /** After the last set, or earlier if the session is cut short: open sets, and finishing. */
-export function End({ data, open, finished, onOpen, onFinish }: EndProps) {
+export function Finish({ data, open, finished, onOpen, onFinish }: EndProps) {
   if (finished) return <p className={classes.slotName}>{screenWords.sessionFinished}</p>;
   return (
     <div>

@@ -23,7 +23,7 @@ interface YouProps {
 /** Terms an athlete meets in the app. */
 
 /** What the athlete has achieved: lifts with lines and bests, body weight, and the glossary. */
-export function You({ name, unit, today, lines, weights }: YouProps) {
+export function LiftsScreen({ name, unit, today, lines, weights }: YouProps) {
   const inUnit = weights.map(({ date, value, unit: of }) => ({
     date,
     value: of === 'kg' || of === 'lb' ? valueIn(unit, { value, unit: of }) : value,

@@ -5,7 +5,7 @@ import * as screenWords from '@/ui/words/screens/training';
 import classes from './training.module.css';
 
 /** The athlete's app before any week was sent. */
-export function FloorEmpty() {
+export function NoWeek() {
   return (
     <main className={classes.page}>
       <div className={classes.top}>

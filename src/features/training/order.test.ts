@@ -1,7 +1,7 @@
 import { EMPTY_LOG, type Slot, startOf, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { checkMore, moreFields, startMore } from './more-entry';
-import { askedSets, roundFrom } from './order';
+import { orderSets, roundFrom } from './order';
 
 function planned(...slots: Parameters<typeof session>[2]) {
   const { weeks } = unfold({
@@ -20,7 +20,7 @@ function planned(...slots: Parameters<typeof session>[2]) {
 const straight = (sets: number) => ({ technique: { kind: 'straight' as const, sets } });
 
 test('slots follow each other, a group round by round with a short change between', () => {
-  const places = askedSets(
+  const places = orderSets(
     planned(
       slot('1', 'leg-extension', { ...straight(2), rest: 90 }),
       slot('2', 'seated-leg-curl', { ...straight(3), rest: 60, joined: true }),
@@ -39,7 +39,7 @@ test('slots follow each other, a group round by round with a short change betwee
 });
 
 test('a break between parts of a session comes before its slot', () => {
-  const places = askedSets(
+  const places = orderSets(
     planned(
       slot('1', 'leg-extension', { ...straight(1), rest: 90 }),
       slot('2', 'cable-curl', { ...straight(2), rest: 60, breakBefore: 5 }),
@@ -49,7 +49,7 @@ test('a break between parts of a session comes before its slot', () => {
 });
 
 test('mini-sets follow each other with their own short rests', () => {
-  const places = askedSets(
+  const places = orderSets(
     planned(slot('1', 'leg-extension', { technique: startOf('rest-pause'), rest: 120 })),
   );
   expect(places.map(({ set, rest }) => [set.id, rest])).toEqual([
@@ -61,7 +61,7 @@ test('mini-sets follow each other with their own short rests', () => {
 
 test('timed work has one stopwatch from its first set to its last, other work none', () => {
   const watches = (...slots: Parameters<typeof session>[2]) =>
-    askedSets(planned(...slots)).map(({ watch, timed }) => [watch, timed]);
+    orderSets(planned(...slots)).map(({ watch, timed }) => [watch, timed]);
   const alone = { ...startOf('for time'), cap: 300 };
   expect(
     watches(slot('1', 'leg-extension', { technique: alone }), slot('2', 'cable-curl', straight(1))),
@@ -84,7 +84,7 @@ test('timed work has one stopwatch from its first set to its last, other work no
 
 test('a round is the set with its mini-sets; timed, alternating or single sets are rounds of one', () => {
   const rounds = (...slots: Parameters<typeof session>[2]) => {
-    const sets = askedSets(planned(...slots));
+    const sets = orderSets(planned(...slots));
     return sets.map((one) => roundFrom(sets, one).map(({ key }) => key));
   };
   const start = { load: { value: 40, unit: 'kg' as const }, reps: 12, rir: 1 };
@@ -119,7 +119,7 @@ describe('further notes', () => {
     );
     expect(startMore(last, undefined)).toEqual({ partials: '4' });
     expect(startMore(last, { partials: 6, left: 8, unclean: true })).toEqual({ partials: '6', left: '8' });
-    const timed = askedSets(planned(slot('1', 'leg-extension', { technique: startOf('for time') })));
+    const timed = orderSets(planned(slot('1', 'leg-extension', { technique: startOf('for time') })));
     expect(timed.map((one) => moreFields(one, { sides: 1 }).length)).toEqual([0, 0, 1]);
   });
 
@@ -160,7 +160,7 @@ describe('piece by piece under one clock', () => {
   const rungs = { ...startOf('rep ladder'), sets: 1, top: 3, pause: 30 } as Slot['technique'];
 
   test('two ladders alternate 1-1, 2-2, 3-3, with a change between and the rung’s rest after', () => {
-    const places = askedSets(
+    const places = orderSets(
       planned(
         slot('1', 'leg-extension', { technique: rungs }),
         slot('2', 'seated-leg-curl', { technique: rungs, joined: true }),
@@ -180,7 +180,7 @@ describe('piece by piece under one clock', () => {
 
   test('a long list and a shorter one share one time, noted with the last part of all', () => {
     const list = (reps: readonly number[]) => ({ kind: 'for time' as const, list: reps, cap: 600, hard: 1 });
-    const places = askedSets(
+    const places = orderSets(
       planned(
         slot('1', 'leg-extension', { technique: list([20, 15, 10]) }),
         slot('2', 'seated-leg-curl', { technique: list([5, 5]), joined: true }),

@@ -29,7 +29,7 @@ const CHANGE = 15;
  * A session's sets in the order they are done: slot after slot, groups round by round, or piece by piece if one clock
  * runs for all.
  */
-export function askedSets(session: SessionPlan): readonly AskedSet[] {
+export function orderSets(session: SessionPlan): readonly AskedSet[] {
   const groups: SlotPlan[][] = [];
   for (const slot of session.slots) {
     const group = groups.at(-1);
@@ -41,7 +41,7 @@ export function askedSets(session: SessionPlan): readonly AskedSet[] {
   for (const group of groups) {
     // A break between parts of a session includes the rest before it.
     rest = Math.max(rest, (group[0]?.breakBefore ?? 0) * 60);
-    for (const turn of turnsOf(group)) {
+    for (const turn of alternations(group)) {
       turn.forEach(({ slot, set, timed, watch }, at) => {
         const partners = group.filter((one) => one !== slot);
         sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest, timed, partners, watch });
@@ -71,7 +71,7 @@ export function roundFrom(sets: readonly AskedSet[], asked: AskedSet): readonly 
 type Turn = readonly Pick<AskedSet, 'slot' | 'set' | 'timed' | 'watch'>[];
 
 /** What a group's exercises alternate: a round each, or a part each. */
-function turnsOf(group: readonly SlotPlan[]): readonly Turn[] {
+function alternations(group: readonly SlotPlan[]): readonly Turn[] {
   const across = group.length > 1 && group.every(({ away }) => away !== undefined);
   const caps = group.flatMap(({ technique }) => (technique.kind === 'for time' ? [technique.cap] : []));
   const rounds = Math.max(0, ...group.flatMap((slot) => slot.sets.map(({ round }) => round)));
@@ -80,7 +80,7 @@ function turnsOf(group: readonly SlotPlan[]): readonly Turn[] {
     const here = group.flatMap((slot) =>
       slot.sets
         .filter((one) => one.round === round)
-        .map((set) => ({ slot, set, timed: false, watch: watchOf(slot, round) })),
+        .map((set) => ({ slot, set, timed: false, watch: roundStopwatch(slot, round) })),
     );
     if (!across) {
       turns.push(here.map((one) => ({ ...one, timed: closesTime(one) })));
@@ -104,7 +104,7 @@ function turnsOf(group: readonly SlotPlan[]): readonly Turn[] {
 }
 
 /** The stopwatch of a slot's round, if it is timed by itself. */
-function watchOf({ slotId, technique }: SlotPlan, round: number): Watch | null {
+function roundStopwatch({ slotId, technique }: SlotPlan, round: number): Watch | null {
   return technique.kind === 'for time' ? { key: `${slotId}/${round}`, cap: technique.cap } : null;
 }
 

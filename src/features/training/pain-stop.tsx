@@ -3,7 +3,7 @@ import {
   type Day,
   type Instead,
   insteadToday,
-  loadsWhatHurts,
+  loadsPainfulPart,
   type SlotPlan,
   type Telling,
   type Told,
@@ -12,7 +12,7 @@ import { CLINICIAN } from '@/ui/words/cautions';
 import { listed } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 import { InsteadList } from './alternatives';
 import { MOST_OFFERED, toFailureOf } from './change-set';
 import classes from './training.module.css';
@@ -28,7 +28,7 @@ interface StoppedProps {
 }
 
 /** After an exercise was stopped for pain: the caution, and only exercises that do not load the painful joint. */
-export function Stopped({ slot, name, list, day, told, onTake, onDone }: StoppedProps) {
+export function PainStop({ slot, name, list, day, told, onTake, onDone }: StoppedProps) {
   const pain = told.pains.get(slot.slotId);
   // For pain outside joints, no exercise is known to avoid it.
   const isJoint = pain !== undefined && !['a muscle', 'neck', 'elsewhere'].includes(pain.where);
@@ -39,13 +39,13 @@ export function Stopped({ slot, name, list, day, told, onTake, onDone }: Stopped
       <p className={classes.caution}>{CLINICIAN}</p>
       <p>
         {screenWords.yourCoachWillSeeThis(
-          pain === undefined ? '' : `: ${shown(pain.where)}, ${shown(pain.grade ?? '')}`,
+          pain === undefined ? '' : `: ${screenWord(pain.where)}, ${screenWord(pain.grade ?? '')}`,
         )}
       </p>
       {offered.length === 0 ? null : (
         <>
           <h2 className={classes.group}>
-            {screenWords.without} {shown(pain?.where ?? '')}
+            {screenWords.without} {screenWord(pain?.where ?? '')}
             {screenWords.ifYouWantToContinue}
           </h2>
           <InsteadList list={offered} day={day} toFailure={toFailureOf(slot)} onTake={onTake} />
@@ -60,19 +60,19 @@ export function Stopped({ slot, name, list, day, told, onTake, onDone }: Stopped
 }
 
 /** A warning at an exercise that loads the painful part: it can be skipped with a tap. */
-export function Loads({
+export function LoadsPainfulPart({
   slot,
   day,
   told,
   onTell,
 }: Pick<StoppedProps, 'slot' | 'day' | 'told'> & { readonly onTell: (telling: Telling) => void }) {
   const exercise = day.exercises[slot.exerciseId];
-  if (exercise === undefined || told.pains.size === 0 || !loadsWhatHurts(exercise, told, day.exercises))
+  if (exercise === undefined || told.pains.size === 0 || !loadsPainfulPart(exercise, told, day.exercises))
     return null;
   const where = [...new Set([...told.pains.values()].map((pain) => pain.where))];
   return (
     <div className={classes.caution} role="alert">
-      {screenWords.thisAlsoLoads(listed(where.map(shown)))}{' '}
+      {screenWords.thisAlsoLoads(listed(where.map(screenWord)))}{' '}
       <Button variant="link" onClick={() => onTell({ kind: 'skip', slotId: slot.slotId, why: 'hurts' })}>
         {screenWords.skipIt}
       </Button>

@@ -62,7 +62,7 @@ export function RefusedList({ floor, state }: AsideListProps) {
 }
 
 /** Sets that may be lost, as text to copy. */
-export function AsText({ data, state }: { readonly data: Session; readonly state: FloorState }) {
+export function SetsAsText({ data, state }: { readonly data: Session; readonly state: FloorState }) {
   const { isStored, refused, sending } = state.queue;
   if (isStored && refused.length === 0 && sending.status !== 'stopped') return null;
   const text = setsAsText(state, data);

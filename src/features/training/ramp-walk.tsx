@@ -1,5 +1,5 @@
 import { UnstyledButton } from '@mantine/core';
-import { type EquipmentSet, howToMake, RAMP_VERDICTS, type RampVerdict, type SlotPlan } from '@/core';
+import { type EquipmentSet, loadRecipe, RAMP_VERDICTS, type RampVerdict, type SlotPlan } from '@/core';
 import { Recipe } from '@/ui/recipe';
 import * as screenWords from '@/ui/words/screens/training';
 import { warmUpSets } from '@/ui/words/warm-up';
@@ -21,7 +21,7 @@ interface RampWalkProps {
 export function RampWalk({ slot, equipment, at, onStep, verdict, onVerdict }: RampWalkProps) {
   const sets = warmUpSets(slot);
   const now = sets[at];
-  const recipe = howToMake((slot.warmUp[at]?.load ?? 0) / 100, slot.loading, equipment);
+  const recipe = loadRecipe((slot.warmUp[at]?.load ?? 0) / 100, slot.loading, equipment);
   const isLast = at === sets.length - 1;
   if (now === undefined)
     return (

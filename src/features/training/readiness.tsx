@@ -37,7 +37,7 @@ interface BeforeProps {
 }
 
 /** Questions before the first set: sleep, how it feels, pain; and how to make the day easier if needed. */
-export function Before({ data, today, reported, onTell, onSoreness, onStart }: BeforeProps) {
+export function Readiness({ data, today, reported, onTell, onSoreness, onStart }: BeforeProps) {
   const [slept, setSlept] = useState<Felt | null>(null);
   const [feels, setFeels] = useState<Felt | null>(null);
   const [rescue, setRescue] = useState<Rescue | typeof AS_PLANNED>(AS_PLANNED);

@@ -20,7 +20,7 @@ interface AfterProps {
 }
 
 /** After the last set: too easy, right or too hard, a comment, and a correction of the day. */
-export function After({ data, told, today, onTell }: AfterProps) {
+export function SessionRating({ data, told, today, onTell }: AfterProps) {
   const [rating, setRating] = useState<Rating | null>(told.rating?.rating ?? null);
   const [line, setLine] = useState(told.rating?.line ?? '');
   const isNew = rating !== null && (rating !== told.rating?.rating || line !== told.rating.line);
@@ -44,7 +44,7 @@ export function After({ data, told, today, onTell }: AfterProps) {
           {told.rating === null || isNew ? screenWords.send : screenWords.sent}
         </Button>
       </p>
-      <DayOf data={data} told={told} today={today} onTell={onTell} />
+      <SessionDay data={data} told={told} today={today} onTell={onTell} />
       <p className={classes.soft}>{screenWords.youWillBeAskedAbout}</p>
       <p className={classes.soft}>{CLINICIAN}</p>
     </>
@@ -54,7 +54,7 @@ export function After({ data, told, today, onTell }: AfterProps) {
 const CLOCK = /^([01]?\d|2[0-3]):[0-5]\d$/;
 
 /** The session's day and hour, which can be corrected; what the phone recorded stays on record. */
-function DayOf({ data, told, today, onTell }: AfterProps) {
+function SessionDay({ data, told, today, onTell }: AfterProps) {
   const was = told.date?.was ?? data.date ?? today;
   const [clock] = useClock();
   const [open, setOpen] = useState(false);

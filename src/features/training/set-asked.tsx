@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { howToMake, type LastDone, type SlotPlan, type ToBeat, toBeat } from '@/core';
+import { type LastDone, loadRecipe, type SlotPlan, type ToBeat, toBeat } from '@/core';
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { shortDay } from '@/ui/words/dates';
@@ -65,13 +65,13 @@ export function SetAsked({
       </p>
       <div className={classes.asked}>
         {slot.loading === 'none' ? null : (
-          <Big value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
+          <BigFigures value={loadWords(set.load, slot.loading)} label={loadLabel(slot.loading, slot.unit)} />
         )}
-        <Big
+        <BigFigures
           value={String(set.reps)}
           label={`${held ? common.seconds : common.reps}${exercise?.sides === 2 ? screenWords.eachSide : ''}`}
         />
-        <Big value={String(reserve(set.rir))} label={screenWords.repsLeft} />
+        <BigFigures value={String(reserve(set.rir))} label={screenWords.repsLeft} />
       </div>
     </>
   );
@@ -95,7 +95,7 @@ export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince
   // A deload is not meant to be beaten.
   const beat = data.kind === 'deload' ? null : toBeat(slot, set, lastOf(slot, data));
   const held = slot.measure === 'seconds';
-  const recipe = load === null ? null : howToMake(load, slot.loading, data.equipment);
+  const recipe = load === null ? null : loadRecipe(load, slot.loading, data.equipment);
   return (
     <>
       {!showsLoad ||
@@ -168,7 +168,7 @@ export function SetCautions({ data, asked: { slot, set } }: AskedProps) {
   );
 }
 
-function Big({ value, label }: { readonly value: string; readonly label: string }) {
+function BigFigures({ value, label }: { readonly value: string; readonly label: string }) {
   return (
     <div>
       <span className={classes.big}>{value}</span>

@@ -1,11 +1,11 @@
 import { Button, UnstyledButton } from '@mantine/core';
-import { type Day, type LoggedSet, type SlotPlan, type Telling, type Told, whyOut } from '@/core';
+import { type Day, type LoggedSet, type SlotPlan, skipReason, type Telling, type Told } from '@/core';
 import { plural, setAtRirWithUnit, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { setName } from '@/ui/words/techniques';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 import type { FloorSession } from './contract';
 import { nameOf } from './issued-name';
 import type { AskedSet } from './order';
@@ -71,7 +71,7 @@ export function SetList(props: SetListProps) {
             })}
         </section>
       ))}
-      <OutList {...props} />
+      <SkippedList {...props} />
       <p className={classes.listActions}>
         <Button variant="default" onClick={onAdd}>
           {common.addExercise}
@@ -90,11 +90,11 @@ const doneText = ({ load, reps, rir }: LoggedSet, slot: SlotPlan) =>
   setAtRirWithUnit(load.value, reps, rir, slot, load.unit);
 
 /** What is not trained today and why, with what was done of it; skipped exercises can be resumed. */
-function OutList({ issued, told, day, done, onTell }: SetListProps) {
+function SkippedList({ issued, told, day, done, onTell }: SetListProps) {
   const out = issued.session.slots.flatMap((slot) => {
     const swap = told.swaps.get(slot.slotId);
     const exerciseId = swap?.exerciseId ?? slot.exerciseId;
-    const why = whyOut({ slotId: slot.slotId, exerciseId }, told, day);
+    const why = skipReason({ slotId: slot.slotId, exerciseId }, told, day);
     return why === null ? [] : [{ slot: { ...slot, exerciseId, variant: null }, why }];
   });
   if (out.length === 0) return null;
@@ -106,7 +106,7 @@ function OutList({ issued, told, day, done, onTell }: SetListProps) {
         return (
           <div className={classes.setRow} key={slot.slotId}>
             <span>
-              {capital(nameOf(slot, issued))}: {shown(why)}
+              {capital(nameOf(slot, issued))}: {screenWord(why)}
               {sets === 0 ? '' : screenWords.doneOf(plural(sets, 'set'))}
             </span>
             {why === 'loads what hurts' ? null : (

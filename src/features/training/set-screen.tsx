@@ -4,7 +4,6 @@ import { Button, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
 import {
   BETWEEN_HALVES,
-  halvesOf,
   hundredths,
   type LoggedSet,
   loadAfterRamp,
@@ -12,6 +11,7 @@ import {
   type Rescue,
   type SetPlan,
   type SlotPlan,
+  splitInHalves,
 } from '@/core';
 import { figure, listed, setAtRir } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
@@ -165,7 +165,7 @@ export function SetScreen({
 
 /** How a poor night changed the set. */
 function rescueWords(rescue: Rescue, set: SetPlan): string {
-  const halves = rescue === 'in halves' ? halvesOf(set) : null;
+  const halves = rescue === 'in halves' ? splitInHalves(set) : null;
   if (halves !== null) return screenWords.todayInTwoHalvesS(halves.join(' + '), BETWEEN_HALVES);
   return rescue === 'in halves'
     ? screenWords.nothingToFailureToday

@@ -1,11 +1,11 @@
 import type { FloorItem } from '@/client/training-queue';
 import { exerciseById, type SessionPlan } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
-import { untrained } from '@/core/unfold/untrained';
+import { untrainedPlan } from '@/core/unfold/untrained';
 import { setsAsText } from './sets-as-text';
 
 const made = block([session('a', 0, [slot('1', 'leg-press', { technique: { kind: 'straight', sets: 2 } })])]);
-const plan = untrained({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan.sessions[0];
+const plan = untrainedPlan({ block: made, athlete: athlete(), exercises: lookup }).weeks[0]?.plan.sessions[0];
 const press = exerciseById('leg-press');
 if (plan === undefined || press === undefined) throw new Error('nothing is planned');
 const data = {

@@ -1,4 +1,4 @@
-import { type CurrentSet, insideOf, loggedAs, type SlotPlan } from '@/core';
+import { type CurrentSet, innerTechnique, loggedAs, type SlotPlan } from '@/core';
 
 /**
  * Reps so far and their target, if the sum counts; undefined if it does not, or nothing is done. Partial and assisted
@@ -9,7 +9,7 @@ export function sumSoFar(
   done: ReadonlyMap<string, CurrentSet>,
 ): { readonly sum: number; readonly of: number } | undefined {
   if (loggedAs(slot.technique) !== 'sum of reps') return undefined;
-  const inside = insideOf(slot.technique);
+  const inside = innerTechnique(slot.technique);
   const asked = slot.sets.reduce((sum, { reps }) => sum + reps, 0);
   const of = inside.kind === 'total-rep target' ? inside.total : asked;
   const logged = slot.sets.flatMap(({ id }) => done.get(`${slot.slotId}/${id}`)?.set.reps ?? []);

@@ -3,11 +3,11 @@
 import { plural } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
 import classes from './training.module.css';
-import { useFloorQueue } from './use-training';
+import { useTrainingQueue } from './use-training';
 
 /** Sends what earlier pages of this phone have left, for any session, and says what still waits. */
-export function OnItsWay() {
-  const [, { waiting, refused, sending }] = useFloorQueue();
+export function SyncNote() {
+  const [, { waiting, refused, sending }] = useTrainingQueue();
   if (waiting.length === 0 && refused.length === 0) return null;
   const kept = screenWords.savedOnThisPhone(plural(waiting.length, 'note'));
   return (

@@ -2,7 +2,7 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { browserPorts, browserStore } from '@/client/browser-ports';
 import { indexedStore } from '@/client/indexed-store';
 import type { QueueState } from '@/client/sync-queue';
-import { type FloorItem, type FloorQueue, floorQueue } from '@/client/training-queue';
+import { type FloorItem, type FloorQueue, trainingQueue } from '@/client/training-queue';
 import { FloorSession, type FloorState } from '@/client/training-session';
 import { newId } from '@/ui/new-id';
 import type { FloorSession as FloorData } from './contract';
@@ -33,7 +33,7 @@ function phonePorts() {
 }
 
 /** Starts, and retries whenever the network or the athlete comes back, while the page is open. */
-function useStarted(one: { start: () => Promise<unknown>; again: () => unknown; stop: () => void }) {
+function useStartedQueue(one: { start: () => Promise<unknown>; again: () => unknown; stop: () => void }) {
   useEffect(() => {
     void one.start();
     const again = () => void one.again();
@@ -48,20 +48,20 @@ function useStarted(one: { start: () => Promise<unknown>; again: () => unknown; 
 }
 
 /** Everything this phone has to send, for any session, and its current state. */
-export function useFloorQueue(): readonly [FloorQueue, QueueState<FloorItem>] {
-  const [queue] = useState(() => floorQueue(floorServer, phonePorts()));
+export function useTrainingQueue(): readonly [FloorQueue, QueueState<FloorItem>] {
+  const [queue] = useState(() => trainingQueue(floorServer, phonePorts()));
   const state = useSyncExternalStore(queue.subscribe, queue.getState, queue.getState);
-  useStarted(queue);
+  useStartedQueue(queue);
   return [queue, state];
 }
 
 /** The session on this phone while the page is open, and its current state. */
-export function useFloor(data: FloorData): readonly [FloorSession, FloorState] {
+export function useTraining(data: FloorData): readonly [FloorSession, FloorState] {
   const [floor] = useState(() => {
     const ref = { issuedWeekId: data.issuedWeekId, sessionId: data.session.sessionId };
     return new FloorSession({ ...data, ref }, floorServer, phonePorts(), localToday);
   });
   const state = useSyncExternalStore(floor.subscribe, floor.getState, floor.getState);
-  useStarted(floor);
+  useStartedQueue(floor);
   return [floor, state];
 }

@@ -1,5 +1,12 @@
 import { useMemo, useState } from 'react';
-import { type CurrentSet, currentSets, hasStopped, type SlotPlan, type Telling, toldOf } from '@/core';
+import {
+  type CurrentSet,
+  currentSets,
+  hasStopped,
+  type SlotPlan,
+  summariseNotes,
+  type Telling,
+} from '@/core';
 import { newId } from '@/ui/new-id';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
@@ -7,10 +14,10 @@ import type { FloorSession } from './contract';
 import { dataToday, dayOf } from './day';
 import { nameOf } from './issued-name';
 import { asPlanned } from './more-entry';
-import { type AskedSet, askedSets, roundFrom } from './order';
+import { type AskedSet, orderSets, roundFrom } from './order';
 import type { CheckedSet } from './set-entry';
 import { wakeSound } from './signal';
-import { useFloor } from './use-training';
+import { useTraining } from './use-training';
 
 export type View =
   | { readonly status: 'before' | 'list' | 'add' | 'end' }
@@ -36,12 +43,12 @@ function loggedIn({ slot, set }: AskedSet, before: CurrentSet | undefined, value
 
 /** A session in the athlete's app: what it has become today, the athlete's position in it, and what a tap does. */
 export function useWorkout(issued: FloorSession) {
-  const [floor, state] = useFloor(issued);
+  const [floor, state] = useTraining(issued);
   const { logged, finished, notes } = state;
-  const told = useMemo(() => toldOf(notes), [notes]);
+  const told = useMemo(() => summariseNotes(notes), [notes]);
   const day = useMemo(() => dayOf(issued, told), [issued, told]);
   const data = useMemo(() => dataToday(issued, told, day), [issued, told, day]);
-  const sets = useMemo(() => askedSets(data.session), [data]);
+  const sets = useMemo(() => orderSets(data.session), [data]);
   const done = useMemo(() => currentSets(logged).get(issued.workoutId) ?? NONE, [logged, issued]);
   const [started, setStarted] = useState(false);
   const [stopped, setStopped] = useState<string | null>(null);

@@ -4,9 +4,9 @@ import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import type { FloorWeekList } from './contract';
 import { EarlierWeeks } from './earlier-weeks';
-import { OnItsWay } from './sync-note';
+import { SyncNote } from './sync-note';
 import classes from './training.module.css';
-import { FloorWeek } from './week';
+import { Week } from './week';
 
 interface FloorListProps {
   readonly blockId: string;
@@ -23,20 +23,20 @@ interface FloorListProps {
 const IN_SIGHT = 3;
 
 /** Sent sessions, latest week first. */
-export function FloorList({ blockId, athleteName, weeks, back, checkIn }: FloorListProps) {
+export function WeekList({ blockId, athleteName, weeks, back, checkIn }: FloorListProps) {
   return (
     <main className={classes.page}>
       <div className={classes.top}>
         <h1>{athleteName}</h1>
       </div>
-      {back === 'phones' ? <OnItsWay /> : null}
+      {back === 'phones' ? <SyncNote /> : null}
       {checkIn === 'due' ? (
         <Link href="/training/check-in" className={classes.due} prefetch={false}>
           {screenWords.checkInHowWasThe}
         </Link>
       ) : null}
       {weeks.slice(0, IN_SIGHT).map((week) => (
-        <FloorWeek key={week.name} blockId={blockId} week={week} />
+        <Week key={week.name} blockId={blockId} week={week} />
       ))}
       {weeks.length > IN_SIGHT ? <EarlierWeeks blockId={blockId} weeks={weeks.slice(IN_SIGHT)} /> : null}
       {weeks.length === 0 ? <p>{screenWords.noWeekHasBeenSent}</p> : null}

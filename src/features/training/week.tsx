@@ -16,7 +16,7 @@ interface FloorWeekProps {
 }
 
 /** A week with its sessions; the next one to do stands out. */
-export function FloorWeek({ blockId, week: { name, care, line: said, lines } }: FloorWeekProps) {
+export function Week({ blockId, week: { name, care, line: said, lines } }: FloorWeekProps) {
   return (
     <section>
       <h2 className={classes.group}>{name}</h2>

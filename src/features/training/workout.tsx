@@ -2,20 +2,20 @@
 
 import { Button } from '@mantine/core';
 import Link from 'next/link';
-import { type CurrentSet, mustChoose, toldOf } from '@/core';
+import { type CurrentSet, mustChoose, summariseNotes } from '@/core';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/training';
 import { AddExercise } from './alternatives';
-import { Different } from './change-set';
+import { ChangeSet } from './change-set';
 import { ChooseExercise } from './choose-exercise';
 import type { FloorSession } from './contract';
-import { End } from './finish';
+import { Finish } from './finish';
 import { nameOf } from './issued-name';
 import type { AskedSet } from './order';
-import { Loads, Stopped } from './pain-stop';
-import { AsText, queueSentence, RefusedList } from './queue-note';
-import { Before } from './readiness';
-import { After } from './session-rating';
+import { LoadsPainfulPart, PainStop } from './pain-stop';
+import { queueSentence, RefusedList, SetsAsText } from './queue-note';
+import { Readiness } from './readiness';
+import { SessionRating } from './session-rating';
 import { SetList } from './set-list';
 import { SetScreen } from './set-screen';
 import { sumSoFar } from './so-far';
@@ -38,13 +38,13 @@ export function Workout({ data: issued }: { readonly data: FloorSession }) {
         <h1>{data.session.name}</h1>
         <span className={classes.soft}>{words.ofSets(done.size, sets.length + beside)}</span>
       </div>
-      <Ticks sets={sets} done={done} now={now.status === 'set' ? now.key : null} />
+      <ProgressTicks sets={sets} done={done} now={now.status === 'set' ? now.key : null} />
       {state.recalled ? <p role="status">{words.yourCoachChangedThisWeek}</p> : null}
       {stopped === null ? null : <p role="status">{stopped}</p>}
-      <Face issued={issued} use={use} />
+      <WorkoutStep issued={issued} use={use} />
       <RefusedList floor={use.floor} state={state} />
-      <AsText data={data} state={state} />
-      <Foot state={state} count={done.size}>
+      <SetsAsText data={data} state={state} />
+      <WorkoutFooter state={state} count={done.size}>
         {['list', 'add', 'different', 'stopped'].includes(now.status) &&
         (firstOpen !== undefined || state.finished) ? (
           <Button variant="link" onClick={use.goOn}>
@@ -58,7 +58,7 @@ export function Workout({ data: issued }: { readonly data: FloorSession }) {
         <Link href={`/training/${data.blockId}`} className={classes.link} prefetch={false}>
           {common.weekText}
         </Link>
-      </Foot>
+      </WorkoutFooter>
     </main>
   );
 }
@@ -69,14 +69,14 @@ interface FaceProps {
 }
 
 /** What the phone currently shows of the session. */
-function Face({ issued, use }: FaceProps) {
+function WorkoutStep({ issued, use }: FaceProps) {
   const { floor, state, told, day, data, sets, done, now, asked, open, show, goOn, tell } = use;
   const today = useToday(issued.today);
   const insteadOf = (slotId: string) => issued.instead[slotId] ?? data.extras;
   switch (now.status) {
     case 'before':
       return (
-        <Before
+        <Readiness
           data={issued}
           today={today}
           reported={state.reported}
@@ -92,7 +92,7 @@ function Face({ issued, use }: FaceProps) {
       const planned = issued.session.slots.find(({ slotId }) => slotId === now.slot.slotId);
       const isSwapped = planned !== undefined && planned.exerciseId !== now.slot.exerciseId;
       return (
-        <Different
+        <ChangeSet
           slot={now.slot}
           name={nameOf(now.slot, data)}
           planned={isSwapped ? { id: planned.exerciseId, name: nameOf(planned, issued) } : null}
@@ -106,7 +106,7 @@ function Face({ issued, use }: FaceProps) {
     }
     case 'stopped':
       return (
-        <Stopped
+        <PainStop
           slot={now.slot}
           name={nameOf(now.slot, data)}
           list={insteadOf(now.slot.slotId)}
@@ -121,7 +121,7 @@ function Face({ issued, use }: FaceProps) {
     case 'end':
       return (
         <>
-          <End
+          <Finish
             data={data}
             open={open}
             onOpen={(key) => show({ status: 'set', key })}
@@ -132,7 +132,7 @@ function Face({ issued, use }: FaceProps) {
             }}
           />
           {state.finished ? (
-            <After data={data} told={toldOf(state.notes)} today={today} onTell={tell} />
+            <SessionRating data={data} told={summariseNotes(state.notes)} today={today} onTell={tell} />
           ) : null}
         </>
       );
@@ -179,7 +179,7 @@ function AskedFace({ issued, use, asked }: FaceProps & { readonly asked: AskedSe
   );
   return (
     <>
-      <Loads slot={slot} day={day} told={told} onTell={tell} />
+      <LoadsPainfulPart slot={slot} day={day} told={told} onTell={tell} />
       <SetScreen
         key={`${asked.key}/${slot.exerciseId}`}
         data={data}
@@ -207,7 +207,7 @@ interface TicksProps {
   readonly now: string | null;
 }
 
-function Ticks({ sets, done, now }: TicksProps) {
+function ProgressTicks({ sets, done, now }: TicksProps) {
   return (
     <div className={classes.ticks} aria-hidden="true">
       {sets.map(({ key }) => (
@@ -228,7 +228,7 @@ interface FootProps {
 }
 
 /** Whether everything has been sent, and where else to go. */
-function Foot({ state, count, children }: FootProps) {
+function WorkoutFooter({ state, count, children }: FootProps) {
   const sentence = queueSentence(state);
   const isSending = state.queue.sending.status === 'sending' || state.queue.waiting.length > 0;
   const calm = isSending ? words.sending : count > 0 ? words.yourCoachHasAllSets : '';

@@ -7,13 +7,13 @@ import {
   decodeCheckIn,
   decodeEdit,
   decodeExercise,
-  decodeMore,
   decodeProposal,
   decodeSessionNotes,
+  decodeSetNotes,
   decodeWatchCall,
 } from '@/core/codecs';
 import { decodeIssuedFile } from './issued-week';
-import { coded, day, decimal, id, instant, revision } from './parts';
+import { codecPart, day, decimal, id, instant, revision } from './parts';
 
 export const ATHLETE_FORMAT = 'dense-ladder/athlete';
 export const ATHLETE_VERSION = 1;
@@ -27,7 +27,7 @@ const set = z.strictObject({
   load: z.strictObject({ value: decimal(2, 9999), unit: z.enum(UNITS) }),
   reps: z.int().min(0).max(10_000),
   rir: decimal(1, 30).min(0),
-  more: coded(decodeMore, 'what else was noted of the set').nullable(),
+  more: codecPart(decodeSetNotes, 'what else was noted of the set').nullable(),
   measuresStrength: z.boolean(),
   at: instant,
   receivedAt: instant,
@@ -44,7 +44,7 @@ const workout = z.strictObject({
   lastSetAt: instant.nullable(),
   finishedAt: instant.nullable(),
   /** Its notes, oldest first. */
-  notes: coded(decodeSessionNotes, 'what was told of the session, oldest first'),
+  notes: codecPart(decodeSessionNotes, 'what was told of the session, oldest first'),
   hurtAt: instant.nullable(),
   hurtSeenAt: instant.nullable(),
   sets: z.array(set).max(5000),
@@ -64,7 +64,7 @@ const workout = z.strictObject({
 
 const week = z.strictObject({
   /** As sent: its sets with their reasons. */
-  handedOut: coded(
+  handedOut: codecPart(
     decodeIssuedFile,
     'the week as it was handed out: sessions, slots and sets with their reasons',
   ),
@@ -90,13 +90,13 @@ const call = z.discriminatedUnion('source', [
   z.strictObject({
     ...callHead,
     source: z.literal('log'),
-    proposal: coded(decodeProposal, 'the call as it was made'),
+    proposal: codecPart(decodeProposal, 'the call as it was made'),
     choice: choiceSchema,
   }),
   z.strictObject({
     ...callHead,
     source: z.literal('day'),
-    proposal: coded(decodeWatchCall, 'the call as it was made'),
+    proposal: codecPart(decodeWatchCall, 'the call as it was made'),
     /** The chosen option. */
     choice: z.string().max(191).nullable(),
   }),
@@ -106,10 +106,10 @@ const step = z.strictObject({
   revision,
   editId: id,
   action: z.enum(['do', 'undo', 'redo']),
-  edit: coded(decodeEdit, 'an edit of the block'),
-  inverse: coded(decodeEdit, 'an edit of the block'),
+  edit: codecPart(decodeEdit, 'an edit of the block'),
+  inverse: codecPart(decodeEdit, 'an edit of the block'),
   /** The whole document, now and then. */
-  document: coded(decodeBlock, 'a block: block.schema.json').nullable(),
+  document: codecPart(decodeBlock, 'a block: block.schema.json').nullable(),
   at: instant,
 });
 
@@ -119,7 +119,7 @@ const block = z.strictObject({
   createdAt: instant,
   updatedAt: instant,
   archivedAt: instant.nullable(),
-  document: coded(decodeBlock, 'a block: block.schema.json'),
+  document: codecPart(decodeBlock, 'a block: block.schema.json'),
   steps: z.array(step).max(100_000),
   weeks: z.array(week).max(60),
   workouts: z.array(workout).max(2000),
@@ -136,13 +136,13 @@ const measurement = z.strictObject({
 });
 
 const athleteShape = {
-  athlete: coded(decodeAthlete, 'the athlete’s own facts'),
+  athlete: codecPart(decodeAthlete, 'the athlete’s own facts'),
   archivedAt: instant.nullable(),
   /** Custom exercises used anywhere in it, every revision. */
-  exercises: z.array(coded(decodeExercise, 'an exercise of the coach’s own')).max(5000),
+  exercises: z.array(codecPart(decodeExercise, 'an exercise of the coach’s own')).max(5000),
   measurements: z.array(measurement).max(50_000),
   checkIns: z
-    .array(z.strictObject({ checkIn: coded(decodeCheckIn, 'a check-in'), receivedAt: instant }))
+    .array(z.strictObject({ checkIn: codecPart(decodeCheckIn, 'a check-in'), receivedAt: instant }))
     .max(20_000),
   blocks: z.array(block).max(500),
 };

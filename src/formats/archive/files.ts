@@ -3,18 +3,18 @@ import { type Exercise, type Problem, type Result, refused } from '@/core';
 import { decodeBlock, decodeConventions, decodeExercise, decodePrerequisites } from '@/core/codecs';
 import { readJson } from '../limits';
 import { ATHLETE_FORMAT, ATHLETE_VERSION, athleteFileSchema, athleteSchema } from './athlete-file';
-import { coded, id, instant } from './parts';
+import { codecPart, id, instant } from './parts';
 
 export const LIBRARY_FORMAT = 'dense-ladder/library';
 export const TEMPLATE_FORMAT = 'dense-ladder/template';
 export const ACCOUNT_FORMAT = 'dense-ladder/account';
 const VERSION = 1;
 
-const exercises = z.array(coded(decodeExercise, 'an exercise of the coach’s own')).max(5000);
+const exercises = z.array(codecPart(decodeExercise, 'an exercise of the coach’s own')).max(5000);
 const templateShape = {
   name: z.string().min(1).max(200),
-  design: coded(decodeBlock, 'a block: block.schema.json'),
-  prerequisites: coded(decodePrerequisites, 'clean reps it asks before it'),
+  design: codecPart(decodeBlock, 'a block: block.schema.json'),
+  prerequisites: codecPart(decodePrerequisites, 'clean reps it asks before it'),
   /** Custom exercises used in it. */
   exercises,
 };
@@ -35,7 +35,7 @@ export const accountFileSchema = z.strictObject({
   name: z.string().max(200),
   email: z.string().max(320),
   /** The coach's rules for all athletes. */
-  conventions: coded(decodeConventions, 'figures set differently for all athletes'),
+  conventions: codecPart(decodeConventions, 'figures set differently for all athletes'),
   exercises,
   /** The coach’s names for exercises, by exercise id; absent: none. */
   exerciseNames: z.record(id, z.string().min(1).max(120)).exactOptional(),
@@ -55,7 +55,7 @@ export type OwnFile =
   | { readonly kind: 'template'; readonly file: TemplateFile }
   | { readonly kind: 'account'; readonly file: AccountFile };
 
-const blockFile = () => coded(decodeBlock, 'a block: block.schema.json');
+const blockFile = () => codecPart(decodeBlock, 'a block: block.schema.json');
 
 /** Each kind's own name in a file, and the version that is read. */
 const KINDS = {

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import type { Result } from '@/core';
 
 /** Lower and upper bound of plausible dates. */
-function isOfOurTime(text: string): boolean {
+function isPlausibleDay(text: string): boolean {
   return text >= '1970' && text < '2200';
 }
 
@@ -16,9 +16,9 @@ export function decimal(places: number, most: number) {
 }
 
 /** An instant, ISO 8601 in UTC. */
-export const instant = z.iso.datetime({ precision: 3 }).refine(isOfOurTime);
+export const instant = z.iso.datetime({ precision: 3 }).refine(isPlausibleDay);
 /** A calendar day. */
-export const day = z.iso.date().refine(isOfOurTime);
+export const day = z.iso.date().refine(isPlausibleDay);
 export const id = z.string().regex(/^[\x21-\x7e]{1,96}$/);
 /** Increased by one for each change. */
 export const revision = z.int().min(0).max(1_000_000_000);
@@ -27,7 +27,7 @@ export const revision = z.int().min(0).max(1_000_000_000);
  * A part read by the core: its problems are reported with their places.
  * @param says its description in the file's schema
  */
-export function coded<T>(decode: (unchecked: unknown) => Result<T>, says: string) {
+export function codecPart<T>(decode: (unchecked: unknown) => Result<T>, says: string) {
   const part = z.unknown().meta({ description: says });
   return part.transform((unchecked, context): T => {
     const decoded = decode(unchecked);

@@ -1,12 +1,21 @@
 import fc from 'fast-check';
-import { addDays, catalogueWith, curveOf, e1rm, exposuresIn, liftReviews, reviewedOf, unfold } from '@/core';
+import {
+  addDays,
+  blockExposures,
+  blockToReview,
+  catalogueWith,
+  chosenCurve,
+  e1rm,
+  liftReviews,
+  unfold,
+} from '@/core';
 import { athlete } from '../../core/testing/fixtures';
 import { planOf, trainingOf } from '../archive/as-training';
 import { athleteFileSchema } from '../archive/athlete-file';
 import { athleteProblems } from '../archive/athlete-problems';
 import { readCells } from '../table/csv';
 import { type PastSet, pastBlocks } from './past-blocks';
-import { guess, nameKey, namesIn, readDate, readLog } from './reading';
+import { guessReading, nameKey, namesIn, readDate, readLog } from './reading';
 
 const catalogue = catalogueWith([]);
 const who = athlete();
@@ -40,7 +49,7 @@ function linesOf(text: string) {
 
 test('a log: columns are guessed, names asked for once, sets read', () => {
   const { head, lines } = linesOf(FOREIGN);
-  const understood = guess(head, lines, 'kg');
+  const understood = guessReading(head, lines, 'kg');
   expect(understood).toEqual({
     columns: { date: 0, exercise: 1, load: 3, reps: 4, effort: 5, note: 6 },
     dates: 'day first',
@@ -73,7 +82,7 @@ test('a log: columns are guessed, names asked for once, sets read', () => {
   const bad = linesOf(
     'date,exercise,reps,weight\n2026-08-03,Hack squat,8,heavy\n2026-13-03,Hack squat,8,100\n2026-08-04,Else,8,1\n2026-08-05,Hack squat,many,1',
   );
-  const read = readLog(bad.lines, guess(bad.head, bad.lines, 'kg'), names);
+  const read = readLog(bad.lines, guessReading(bad.head, bad.lines, 'kg'), names);
   expect(read.problems.map(({ path }) => path)).toEqual([
     'line/2/load',
     'line/3/date',
@@ -86,7 +95,7 @@ test('one line for several sets; pounds; dates in any order', () => {
   const { head, lines } = linesOf(
     'performed,lift,sets,reps,lbs\n08/03/2026,hack squat,3,8,225\n08/25/2026,hack squat,,"10, 9, 8",185\n08/26/2026,hack squat,,3x5,245',
   );
-  const understood = guess(head, lines, 'kg');
+  const understood = guessReading(head, lines, 'kg');
   expect(understood).toMatchObject({ dates: 'month first', unit: 'lb' });
   const { sets } = readLog(lines, understood, new Map([['hack squat', 'hack-squat']]));
   expect(sets.map(({ date, reps, load }) => [date, reps, load.value, load.unit])).toEqual([
@@ -182,14 +191,21 @@ test('estimates and the review work from the first day', () => {
   const training = trainingOf(file, block);
   const blockPlan = planOf(file, block);
   expect(blockPlan.weeks.map(({ status }) => status)).toEqual(['done', 'done', 'done']);
-  const exposures = exposuresIn(blockPlan.weeks, who, catalogue.newest);
+  const exposures = blockExposures(blockPlan.weeks, who, catalogue.newest);
   expect(exposures).toHaveLength(3);
   const review = liftReviews(
-    reviewedOf({ ...training, blockId: block.id, checkIns: [], blockPlan, catalogue, today: '2026-09-10' }),
+    blockToReview({
+      ...training,
+      blockId: block.id,
+      checkIns: [],
+      blockPlan,
+      catalogue,
+      today: '2026-09-10',
+    }),
   );
-  const carried = (review[0]?.points[0]?.oneRepMax ?? 0) - e1rm(100, 9, curveOf(who.effort));
+  const carried = (review[0]?.points[0]?.oneRepMax ?? 0) - e1rm(100, 9, chosenCurve(who.effort));
   expect(review[0]?.points.map(({ oneRepMax }) => oneRepMax - carried)).toEqual(
-    [100, 102.5, 107.5].map((load) => expect.closeTo(e1rm(load, 9, curveOf(who.effort)), 5)),
+    [100, 102.5, 107.5].map((load) => expect.closeTo(e1rm(load, 9, chosenCurve(who.effort)), 5)),
   );
   // The plan equals the log: nobody was above or below target.
   expect(blockPlan.observations.map(({ performance }) => performance.verdict)).not.toContain('behind');
@@ -268,7 +284,7 @@ test('two thousand mutated logs are read or refused with a place', () => {
       const cells = readCells(`${FOREIGN.slice(0, at)}${put}${FOREIGN.slice(at + gone)}`);
       if (!cells.ok) return;
       const [head, ...lines] = cells.value;
-      const { sets, problems } = readLog(lines, guess(head?.cells ?? [], lines, 'kg'), names);
+      const { sets, problems } = readLog(lines, guessReading(head?.cells ?? [], lines, 'kg'), names);
       wrong += problems.length;
       for (const { path } of problems) expect(path).toMatch(/^line\/\d+\/\w+$/);
       for (const set of sets) expect(set.reps).toBeGreaterThanOrEqual(1);

@@ -50,7 +50,11 @@ const HEADS: Readonly<Record<Meaning, RegExp>> = {
 };
 
 /** A guess from a log's headings and first lines. */
-export function guess(head: readonly string[], lines: readonly SourceLine[], unit: Unit): Understanding {
+export function guessReading(
+  head: readonly string[],
+  lines: readonly SourceLine[],
+  unit: Unit,
+): Understanding {
   const columns: Partial<Record<Meaning, number>> = {};
   for (const meaning of MEANINGS) {
     const at = head.findIndex(

@@ -1,6 +1,6 @@
 import type { CallOutcome } from '@/core';
 import { BY_REPS, listed, setAtRir } from './figures';
-import { shown } from './values';
+import { screenWord } from './values';
 
 /** What came of a decided proposal, in a few words. */
 export function outcomeText(outcome: CallOutcome | null): string {
@@ -12,7 +12,7 @@ export function outcomeText(outcome: CallOutcome | null): string {
       return listed(
         [...weeks].map(([verdict, of]) => {
           const each = [...new Set(of)];
-          return `${shown(verdict)} in ${each.length === 1 ? 'week' : 'weeks'} ${listed(each.map(String))}`;
+          return `${screenWord(verdict)} in ${each.length === 1 ? 'week' : 'weeks'} ${listed(each.map(String))}`;
         }),
       );
     }

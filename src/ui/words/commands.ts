@@ -1,4 +1,4 @@
-import { BLOCK_COMMAND_NAMES, type BlockCommand, commandFacts, type Face, isOn } from '@/client/commands';
+import { BLOCK_COMMAND_NAMES, type BlockCommand, commandFacts, type Face, isOnTab } from '@/client/commands';
 
 interface CommandWords {
   readonly name: string;
@@ -79,7 +79,7 @@ export const COMMAND_WORDS: Readonly<Record<BlockCommand, CommandWords>> = {
 /** The shortcuts of a tab with what they do. */
 export function keysOn(face: Face): readonly (readonly [keys: string, does: string])[] {
   return BLOCK_COMMAND_NAMES.filter(
-    (command) => isOn(command, face) && commandFacts(command).keys !== '',
+    (command) => isOnTab(command, face) && commandFacts(command).keys !== '',
   ).map((command) => {
     const { name, help } = COMMAND_WORDS[command];
     return [commandFacts(command).keys, help ?? name.charAt(0).toLowerCase() + name.slice(1)] as const;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { DELOAD_KINDS, type DeloadAdvice, type DeloadMeasure, deloadStart } from '@/core';
+import { DELOAD_KINDS, type DeloadAdvice, type DeloadMeasure, defaultDeload } from '@/core';
 import { adviceSentence, deloadText, measureSentence, readDeload, SUITS } from './deloads';
 
 const share = fc.integer({ min: 20, max: 80 }).map((hundredth) => hundredth / 100);
@@ -9,11 +9,11 @@ const anyMeasure: fc.Arbitrary<DeloadMeasure> = fc.oneof(
     sets: share,
     reps: fc.constantFrom('cut' as const, 'kept' as const),
   }),
-  fc.constantFrom(...DELOAD_KINDS).map((kind) => deloadStart(kind)),
+  fc.constantFrom(...DELOAD_KINDS).map((kind) => defaultDeload(kind)),
 );
 
 test('shown as its kind with its figure, several joined', () => {
-  expect(DELOAD_KINDS.map((kind) => deloadText([deloadStart(kind)]))).toEqual([
+  expect(DELOAD_KINDS.map((kind) => deloadText([defaultDeload(kind)]))).toEqual([
     'fewer sets × 0.4',
     'lighter × 0.85',
     'both × 0.4',
@@ -25,7 +25,9 @@ test('shown as its kind with its figure, several joined', () => {
     'active rest 2 wk',
   ]);
   expect(deloadText(null)).toBe('none');
-  expect(deloadText([deloadStart('easier'), deloadStart('fewer days')])).toBe('easier RIR 5 + fewer days');
+  expect(deloadText([defaultDeload('easier'), defaultDeload('fewer days')])).toBe(
+    'easier RIR 5 + fewer days',
+  );
 });
 
 test('what is written is read back the same', () => {
@@ -39,15 +41,15 @@ test('what is written is read back the same', () => {
 test('short forms are accepted: a bare share, a percentage, half of the max, none', () => {
   expect(readDeload('× 0.5', '')).toEqual({
     ok: true,
-    value: [{ ...deloadStart('fewer sets'), sets: 0.5 }],
+    value: [{ ...defaultDeload('fewer sets'), sets: 0.5 }],
   });
   expect(readDeload('sets 50 %', '')).toEqual({
     ok: true,
-    value: [{ ...deloadStart('fewer sets'), sets: 0.5 }],
+    value: [{ ...defaultDeload('fewer sets'), sets: 0.5 }],
   });
   expect(readDeload('light, half max', '')).toEqual({
     ok: true,
-    value: [{ ...deloadStart('lighter'), half: true }],
+    value: [{ ...defaultDeload('lighter'), half: true }],
   });
   expect(readDeload(' none ', '')).toEqual({ ok: true, value: null });
 });
@@ -61,7 +63,7 @@ test('an invalid deload is refused with an example', () => {
 
 test('every kind says what it does and whom it suits', () => {
   for (const kind of DELOAD_KINDS) {
-    expect(measureSentence(deloadStart(kind))).toMatch(/^[×A-Z\d].+\.$/);
+    expect(measureSentence(defaultDeload(kind))).toMatch(/^[×A-Z\d].+\.$/);
     expect(SUITS[kind]).not.toBe('');
   }
   expect(measureSentence({ kind: 'fewer sets', sets: 0.5, reps: 'kept' })).toBe(

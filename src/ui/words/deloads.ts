@@ -2,7 +2,7 @@ import {
   type Deload,
   type DeloadAdvice,
   type DeloadMeasure,
-  deloadStart,
+  defaultDeload,
   ok,
   type Result,
   refused,
@@ -67,7 +67,7 @@ function readMeasure(text: string): DeloadMeasure | undefined {
   const share = /%/.test(tidy) ? number / 100 : number;
   const has = (value: number) => !Number.isNaN(value);
   const made = (kind: DeloadMeasure['kind'], changes: object = {}) =>
-    ({ ...deloadStart(kind), ...changes }) as DeloadMeasure;
+    ({ ...defaultDeload(kind), ...changes }) as DeloadMeasure;
   if (/^(fewer )?sets/.test(tidy) || /^[×x*]?\s*\d/.test(tidy))
     return made('fewer sets', {
       ...(has(share) ? { sets: share } : {}),

@@ -1,4 +1,4 @@
-import { catalogueWith, check, comparePlans, EMPTY_LOG, unfold } from '@/core';
+import { catalogueWith, comparePlans, EMPTY_LOG, runChecks, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { effectSentences } from './effects';
 import { namesOf } from './names';
@@ -17,7 +17,7 @@ function outlook(who: ReturnType<typeof athlete>) {
     log: EMPTY_LOG,
     answers: [],
   });
-  return { blockPlan, findings: check({ block: one, athlete: who, blockPlan, exercises: lookup }) };
+  return { blockPlan, findings: runChecks({ block: one, athlete: who, blockPlan, exercises: lookup }) };
 }
 const said = (who: ReturnType<typeof athlete>) =>
   effectSentences(comparePlans(outlook(athlete()), outlook(who)), 'Autumn', names);

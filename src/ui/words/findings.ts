@@ -157,7 +157,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
   }
 }
 
-const these = (ids: readonly string[], names: ExerciseNames) =>
+const theseExercises = (ids: readonly string[], names: ExerciseNames) =>
   ids.length > 2 ? `these ${ids.length} exercises` : listed(ids.map(names));
 
 /** What a fix does, as its button says it. */
@@ -183,7 +183,7 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
       return 'Swap the two rep ranges';
     case 'fewer reps':
     case 'more reps':
-      return `${plural(fix.reps, 'rep')} ${fix.does === 'fewer reps' ? 'fewer' : 'more'}: ${these(fix.exerciseIds, names)}`;
+      return `${plural(fix.reps, 'rep')} ${fix.does === 'fewer reps' ? 'fewer' : 'more'}: ${theseExercises(fix.exerciseIds, names)}`;
     case 'swap sessions':
       return `Swap ${fix.session} and ${fix.other}`;
     case 'move slot to session':
@@ -208,7 +208,7 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
         '; ',
       );
     case 'ease joint':
-      return `${fix.how === 'longer sets' ? 'Use lighter, longer sets' : 'Shorten the range of motion'}: ${these(fix.exerciseIds, names)}`;
+      return `${fix.how === 'longer sets' ? 'Use lighter, longer sets' : 'Shorten the range of motion'}: ${theseExercises(fix.exerciseIds, names)}`;
     case 'hold back':
       return `Stop short of failure: ${names(fix.exerciseId)}`;
     case 'next variation':

@@ -2,7 +2,7 @@ import type { CheckIn, SessionNote } from '@/core';
 import { longDay } from './dates';
 import { figure, listed } from './figures';
 import type { ExerciseNames } from './names';
-import { shown } from './values';
+import { screenWord } from './values';
 
 /** What an athlete reported in a session, for the coach: a phrase without a full stop. */
 export function noteSentence(
@@ -17,13 +17,13 @@ export function noteSentence(
     case 'place':
       return `at ${placeName(note.place)}`;
     case 'readiness':
-      return `sleep ${shown(note.slept)}, feeling ${shown(note.feels)}${note.rescue === null ? '' : `; today: ${RESCUED[note.rescue]}`}`;
+      return `sleep ${screenWord(note.slept)}, feeling ${screenWord(note.feels)}${note.rescue === null ? '' : `; today: ${RESCUED[note.rescue]}`}`;
     case 'swap':
       return note.exerciseId === planned(note.slotId)
         ? `${names(note.exerciseId)} as planned after all`
-        : `${names(note.exerciseId)} instead of ${names(planned(note.slotId))}: ${shown(note.why)}`;
+        : `${names(note.exerciseId)} instead of ${names(planned(note.slotId))}: ${screenWord(note.why)}`;
     case 'skip':
-      return `${names(planned(note.slotId))} ${note.why === null ? 'done after all' : `skipped: ${shown(note.why)}`}`;
+      return `${names(planned(note.slotId))} ${note.why === null ? 'done after all' : `skipped: ${screenWord(note.why)}`}`;
     case 'one more':
       return `one extra set of ${names(planned(note.slotId))}`;
     case 'later':
@@ -31,11 +31,11 @@ export function noteSentence(
     case 'pain':
       return note.grade === null
         ? `${names(note.exerciseId)}: no pain, entered by mistake`
-        : `${shown(note.grade)} pain, ${shown(note.where)}, in ${names(note.exerciseId)}${note.line === '' ? '' : `: “${note.line}”`}`;
+        : `${screenWord(note.grade)} pain, ${screenWord(note.where)}, in ${names(note.exerciseId)}${note.line === '' ? '' : `: “${note.line}”`}`;
     case 'extra':
       return `${names(note.exerciseId)} as an extra exercise`;
     case 'rating':
-      return `${shown(note.rating)}${note.line === '' ? '' : `: “${note.line}”`}`;
+      return `${screenWord(note.rating)}${note.line === '' ? '' : `: “${note.line}”`}`;
   }
 }
 
@@ -47,7 +47,7 @@ const RESCUED = {
 
 /** Aching joints of a check-in, in a few words. */
 export function achesText({ aches }: Pick<CheckIn, 'aches'>): string {
-  return aches.length === 0 ? '' : listed(aches.map(({ joint, grade }) => `${joint} ${shown(grade)}`));
+  return aches.length === 0 ? '' : listed(aches.map(({ joint, grade }) => `${joint} ${screenWord(grade)}`));
 }
 
 /** What was measured with a check-in. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type Block, catalogueWith, check, EMPTY_LOG, type Reason, unfold } from '@/core';
+import { type Block, catalogueWith, EMPTY_LOG, type Reason, runChecks, unfold } from '@/core';
 import { anyBlock } from '@/core/testing/any-block';
 import { anyPrescription } from '@/core/testing/any-prescription';
 import { athlete, lookup } from '@/core/testing/fixtures';
@@ -116,7 +116,7 @@ test('for any prescription each figure has a reason in words, and each finding a
         expect(said.charAt(0).toUpperCase() + said.slice(1)).toMatch(WHOLE);
         expect(`${said} ${besides}`).not.toMatch(UNSAID);
       }
-      for (const { detail, fixes } of check({ block, athlete: who, blockPlan, exercises: lookup })) {
+      for (const { detail, fixes } of runChecks({ block, athlete: who, blockPlan, exercises: lookup })) {
         const sentence = findingSentence(detail, names);
         expect(sentence).toMatch(WHOLE);
         expect([sentence, ...fixes.map((fix) => fixWords(fix, names))].join(' ')).not.toMatch(UNSAID);

@@ -52,7 +52,7 @@ const SHOWN: Readonly<Record<string, string>> = {
 };
 
 /** The screen word of a value. */
-export function shown(value: string): string {
+export function screenWord(value: string): string {
   return SHOWN[value] ?? value;
 }
 

@@ -2,7 +2,7 @@ import type { WatchOutcome } from '@/core';
 import { longDay, shortDay } from './dates';
 import { figure, plural } from './figures';
 import { capital, type ExerciseNames } from './names';
-import { shown } from './values';
+import { screenWord } from './values';
 
 /** The result of an answered alert, in a few words. */
 export function watchOutcomeText(outcome: WatchOutcome | null, names: ExerciseNames): string {
@@ -10,8 +10,8 @@ export function watchOutcomeText(outcome: WatchOutcome | null, names: ExerciseNa
   switch (outcome.kind) {
     case 'pain':
       return outcome.times === 0
-        ? `no ${shown(outcome.where)} pain in ${plural(outcome.of, 'session')} since`
-        : `${shown(outcome.where)} pain in ${outcome.times} of ${plural(outcome.of, 'session')} since`;
+        ? `no ${screenWord(outcome.where)} pain in ${plural(outcome.of, 'session')} since`
+        : `${screenWord(outcome.where)} pain in ${outcome.times} of ${plural(outcome.of, 'session')} since`;
     case 'signs':
       return `fatigue ${outcome.before === null ? '' : `${outcome.before} before, `}${outcome.after} on ${shortDay(outcome.date)}`;
     case 'lift':

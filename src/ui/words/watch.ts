@@ -3,7 +3,7 @@ import { shortDay } from './dates';
 import { estimate, figure, listed, plural } from './figures';
 import { capital, dayName, type ExerciseNames } from './names';
 import { sendWeek } from './screens/block';
-import { shown } from './values';
+import { screenWord } from './values';
 
 /** An alert: what needs the coach, why, and what each option does. */
 export interface WatchText {
@@ -19,7 +19,7 @@ export interface WatchReading {
 }
 
 /** An alert in words. */
-export function watchText(call: WatchCall, reading: WatchReading): WatchText {
+export function alertText(call: WatchCall, reading: WatchReading): WatchText {
   return {
     ...lineOf(call, reading),
     options: call.options.map(({ id, does }) => ({ id, ...actionText(does, reading) })),
@@ -33,13 +33,13 @@ function lineOf(
   switch (evidence.kind) {
     case 'joint':
       return {
-        says: `${capital(shown(evidence.where))} pain`,
+        says: `${capital(screenWord(evidence.where))} pain`,
         evidence: `Reported in ${plural(evidence.times, 'session')}: ${listed(evidence.lifts.map(names))}`,
       };
     case 'signs':
       return {
         says: evidence.verdict === 'urge' ? 'Deload urgently recommended' : 'Time for a deload',
-        evidence: `Fatigue score ${evidence.sum} of 14 on ${shortDay(evidence.date)}${evidence.clear.length === 0 ? '' : `; strongest: ${listed(evidence.clear.map(shown))}`}`,
+        evidence: `Fatigue score ${evidence.sum} of 14 on ${shortDay(evidence.date)}${evidence.clear.length === 0 ? '' : `; strongest: ${listed(evidence.clear.map(screenWord))}`}`,
       };
     case 'stall':
       return {

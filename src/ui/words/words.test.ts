@@ -1,11 +1,11 @@
 import {
   catalogueWith,
-  check,
   EMPTY_LOG,
   type Finding,
-  howToMake,
+  loadRecipe,
   MUSCLES,
   type Reason,
+  runChecks,
   type Strength,
   unfold,
 } from '@/core';
@@ -59,8 +59,8 @@ test('sets as written: loads, bodyweight, bands, holds', () => {
 });
 
 test('how to make a load is put in words', () => {
-  const said = (load: number, loading: Parameters<typeof howToMake>[1]) =>
-    recipeSentence(howToMake(load, loading, HALL));
+  const said = (load: number, loading: Parameters<typeof loadRecipe>[1]) =>
+    recipeSentence(loadRecipe(load, loading, HALL));
   expect(said(87.5, 'barbell')).toBe('20 kg plus each side 25 + 5 + 2.5 + 1.25');
   expect(said(20, 'barbell')).toBe('20 kg without plates');
   expect(said(47.5, 'stack')).toBe('pin at 45 + 2.5 kg');
@@ -200,7 +200,12 @@ test('every finding and fix of a crowded week is a sentence', () => {
     log: EMPTY_LOG,
     answers: [],
   });
-  const findings: readonly Finding[] = check({ block: rough, athlete: who, blockPlan, exercises: lookup });
+  const findings: readonly Finding[] = runChecks({
+    block: rough,
+    athlete: who,
+    blockPlan,
+    exercises: lookup,
+  });
   expect(new Set(findings.map(({ detail }) => detail.rule)).size).toBeGreaterThanOrEqual(7);
   for (const { detail, fixes } of findings) {
     expect(findingSentence(detail, names)).toMatch(/^[A-Z].+\.$/);

@@ -6,31 +6,31 @@ import type { Unanswered, Unsure } from '@/core';
 import { decodeConventions } from '@/core/codecs';
 import {
   type Asker,
-  beginFactor,
   changePassword,
   confirmFactor,
-  endFactor,
+  confirmPassword,
+  createFactorSecret,
   endSession,
   inviteCoach,
   isUnavailable,
-  keepCoachConventions,
+  listSessions,
   newPasswordLink,
   type Opened,
+  removeFactor,
   requireFactor,
   type SignedIn,
-  sessionsOf,
-  tellPassword,
+  saveCoachConventions,
 } from '@/data';
 import type { AccountAnswer, ConventionsAnswer } from '@/features/account/account';
 import type { SecondFactorActions } from '@/features/account/second-factor';
 import type { SessionsProps } from '@/features/account/sessions';
 import type { HouseProps } from '@/features/account/team';
 import type { TellPassword } from '@/ui/password-dialog';
-import { asCoach, asSureCoach, currentSession, requireAsker } from '../../asker';
+import { asCoach, asConfirmedCoach, currentSession, requireAsker } from '../../asker';
 import { keepCookie, readCookie } from '../../cookie';
-import { formOf } from '../../form-of';
+import { readForm } from '../../form-of';
 import { isId } from '../../inputs';
-import { noted } from '../../noted';
+import { logOutcome } from '../../noted';
 import { ownUrl } from '../../own-url';
 
 const passwordSchema = z.string().min(1).max(200);
@@ -43,15 +43,15 @@ const form = z.object({
 /** Changes the coach's password and signs out their other devices. */
 export async function changePasswordAction(_before: AccountAnswer, data: FormData): Promise<AccountAnswer> {
   const asker = await requireAsker();
-  const parsed = form.safeParse(formOf(data));
+  const parsed = form.safeParse(readForm(data));
   if (!parsed.success) return { status: 'incomplete' };
   const { current, next, again } = parsed.data;
   if (next !== again) return { status: 'differ' };
   const token = (await readCookie('ladder_sign_in')) ?? '';
   try {
     const outcome = await changePassword(asker, { current, next }, token, new Date());
-    await noted('password', outcome.status, asker.coachId);
-    if (outcome.status === 'changed') await keepSession(outcome.session);
+    await logOutcome('password', outcome.status, asker.coachId);
+    if (outcome.status === 'changed') await continueSession(outcome.session);
     return { status: outcome.status };
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
@@ -60,11 +60,11 @@ export async function changePasswordAction(_before: AccountAnswer, data: FormDat
 }
 
 /** Saves the coach's rules for all athletes. */
-export async function keepConventionsAction(unchecked: unknown): Promise<ConventionsAnswer> {
+export async function saveConventionsAction(unchecked: unknown): Promise<ConventionsAnswer> {
   return asCoach(async (asker): Promise<ConventionsAnswer> => {
     const decoded = decodeConventions(unchecked);
     if (!decoded.ok) return { status: 'malformed' };
-    await keepCoachConventions(asker, decoded.value);
+    await saveCoachConventions(asker, decoded.value);
     return { status: 'kept' };
   });
 }
@@ -73,24 +73,24 @@ export async function keepConventionsAction(unchecked: unknown): Promise<Convent
  * Creates a link that invites a coach to the owner's team, or lets a member set a new password.
  * @param coachId the member who sets a new password; null invites somebody new
  */
-export async function letIn(
+export async function createTeamLink(
   coachId: string | null,
 ): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unsure> {
   if (coachId !== null && !isId(coachId)) return { status: 'malformed' };
-  return asSureCoach(async (asker) => {
+  return asConfirmedCoach(async (asker) => {
     const now = new Date();
     const token =
       coachId === null ? await inviteCoach(asker, now) : await newPasswordLink(asker, coachId, now);
-    await noted('link for a coach', token === undefined ? 'gone' : 'made', asker.coachId);
+    await logOutcome('link for a coach', token === undefined ? 'gone' : 'made', asker.coachId);
     if (token === undefined) return { status: 'gone' };
     return { status: 'made', url: await ownUrl(`/invite/${token}`) };
   });
 }
 
 /** A new secret for the second factor, as text and as a QR code. */
-export async function beginSecondFactor(): ReturnType<SecondFactorActions['begin']> {
-  return inSureSession(async (asker) => {
-    const factor = await beginFactor(asker);
+export async function startSecondFactor(): ReturnType<SecondFactorActions['begin']> {
+  return withConfirmedPassword(async (asker) => {
+    const factor = await createFactorSecret(asker);
     if (factor === undefined) return { status: 'gone' };
     const svg = await drawn(factor.uri, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' });
     const picture = `data:image/svg+xml;utf8,${encodeURIComponent(svg)}`;
@@ -108,9 +108,9 @@ export async function confirmSecondFactor(
 ): ReturnType<SecondFactorActions['confirm']> {
   if (!secretSchema.safeParse(secret).success || !codeSchema.safeParse(code).success)
     return { status: 'wrong' };
-  return inSureSession(async (asker) => {
+  return withConfirmedPassword(async (asker) => {
     const codes = await confirmFactor(asker, secret, code, new Date());
-    await noted('second factor', codes === undefined ? 'wrong' : 'on', asker.coachId);
+    await logOutcome('second factor', codes === undefined ? 'wrong' : 'on', asker.coachId);
     return codes === undefined ? { status: 'wrong' } : { status: 'on', codes };
   });
 }
@@ -118,9 +118,9 @@ export async function confirmSecondFactor(
 /** Removes it, given one of its codes. */
 export async function endSecondFactor(code: string): ReturnType<SecondFactorActions['end']> {
   if (!codeSchema.safeParse(code).success) return { status: 'wrong' };
-  return inSureSession(async (asker) => {
-    const status = (await endFactor(asker, code, new Date())) ? 'off' : 'wrong';
-    await noted('second factor', status, asker.coachId);
+  return withConfirmedPassword(async (asker) => {
+    const status = (await removeFactor(asker, code, new Date())) ? 'off' : 'wrong';
+    await logOutcome('second factor', status, asker.coachId);
     return { status };
   });
 }
@@ -128,9 +128,9 @@ export async function endSecondFactor(code: string): ReturnType<SecondFactorActi
 /** Requires a second factor of every coach of the owner's team, or stops requiring it. */
 export async function requireSecondFactor(isRequired: boolean): ReturnType<HouseProps['requireFactor']> {
   if (typeof isRequired !== 'boolean') return { status: 'malformed' };
-  return asSureCoach(async (asker) => {
+  return asConfirmedCoach(async (asker) => {
     const status = (await requireFactor(asker, isRequired)) ? 'kept' : 'gone';
-    await noted('second factor for all', isRequired ? status : `no longer ${status}`, asker.coachId);
+    await logOutcome('second factor for all', isRequired ? status : `no longer ${status}`, asker.coachId);
     return { status };
   });
 }
@@ -140,28 +140,28 @@ const sessionSchema = z.string().regex(/^[0-9a-f]{1,64}$/);
 /** Signs the coach out on another device. */
 export async function endOneSession(name: string): ReturnType<SessionsProps['end']> {
   if (!sessionSchema.safeParse(name).success) return { status: 'malformed' };
-  return asSureCoach(async (asker) => {
+  return asConfirmedCoach(async (asker) => {
     const token = (await readCookie('ladder_sign_in')) ?? '';
     await endSession(asker, name);
-    await noted('session of another device', 'ended', asker.coachId);
-    return { status: 'ended', sessions: await sessionsOf(asker, token, new Date()) };
+    await logOutcome('session of another device', 'ended', asker.coachId);
+    return { status: 'ended', sessions: await listSessions(asker, token, new Date()) };
   });
 }
 
 /** The session continues under another token. */
-async function keepSession({ token, expiresAt }: Opened): Promise<void> {
+async function continueSession({ token, expiresAt }: Opened): Promise<void> {
   await keepCookie('ladder_sign_in', token, expiresAt);
 }
 
 /** Confirms the password again, for actions that need a recent confirmation. */
-export async function tellPasswordAgain(password: string): ReturnType<TellPassword> {
+export async function confirmPasswordAction(password: string): ReturnType<TellPassword> {
   if (!passwordSchema.safeParse(password).success) return { status: 'wrong' };
-  return inSession(async (asker) => {
+  return withSession(async (asker) => {
     const token = (await readCookie('ladder_sign_in')) ?? '';
-    const outcome = await tellPassword(asker, password, token, new Date());
-    await noted('password told again', outcome.status, asker.coachId);
+    const outcome = await confirmPassword(asker, password, token, new Date());
+    await logOutcome('password told again', outcome.status, asker.coachId);
     if (outcome.status !== 'told') return outcome;
-    await keepSession(outcome.session);
+    await continueSession(outcome.session);
     return { status: 'told' };
   });
 }
@@ -170,14 +170,14 @@ export async function tellPasswordAgain(password: string): ReturnType<TellPasswo
  * Runs an action for a signed-in coach who has recently confirmed the password, even before their second factor is
  * set up.
  */
-async function inSureSession<T>(work: (asker: Asker) => Promise<T>): Promise<T | Unsure> {
-  return inSession(
+async function withConfirmedPassword<T>(work: (asker: Asker) => Promise<T>): Promise<T | Unsure> {
+  return withSession(
     async (session): Promise<T | Unsure> => (session.isSure ? work(session) : { status: 'password first' }),
   );
 }
 
 /** Runs an action for a signed-in coach, even before their second factor is set up. */
-async function inSession<T>(work: (session: SignedIn) => Promise<T>): Promise<T | Unanswered> {
+async function withSession<T>(work: (session: SignedIn) => Promise<T>): Promise<T | Unanswered> {
   try {
     const session = await currentSession();
     return session === undefined ? { status: 'signed out' } : await work(session);

@@ -1,17 +1,17 @@
-import { coachConventions, factorState, houseOf, PASSWORD_LEAST, sessionsOf } from '@/data';
+import { coachConventions, factorState, findTeam, listSessions, PASSWORD_LEAST } from '@/data';
 import { Account } from '@/features/account/account';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
 import { readCookie } from '../../cookie';
 import {
-  beginSecondFactor,
   changePasswordAction,
   confirmSecondFactor,
+  createTeamLink,
   endOneSession,
   endSecondFactor,
-  keepConventionsAction,
-  letIn,
   requireSecondFactor,
+  saveConventionsAction,
+  startSecondFactor,
 } from './actions';
 
 export default async function AccountPage() {
@@ -22,14 +22,14 @@ export default async function AccountPage() {
         least={PASSWORD_LEAST}
         action={changePasswordAction}
         conventions={await coachConventions(asker)}
-        keepConventions={keepConventionsAction}
-        sessions={await sessionsOf(asker, (await readCookie('ladder_sign_in')) ?? '', new Date())}
+        keepConventions={saveConventionsAction}
+        sessions={await listSessions(asker, (await readCookie('ladder_sign_in')) ?? '', new Date())}
         endSession={endOneSession}
-        house={await houseOf(asker)}
-        letIn={letIn}
+        house={await findTeam(asker)}
+        letIn={createTeamLink}
         requireFactor={requireSecondFactor}
         factor={await factorState(asker)}
-        factorActions={{ begin: beginSecondFactor, confirm: confirmSecondFactor, end: endSecondFactor }}
+        factorActions={{ begin: startSecondFactor, confirm: confirmSecondFactor, end: endSecondFactor }}
       />
     </InBrowser>
   );

@@ -6,19 +6,19 @@ import { sentAnswerSchema } from '@/core/codecs';
 import {
   acceptRoutine,
   issueReady,
-  keepAnswers,
   namedExercises,
   painSeen,
   pendingCalls,
   recallWeek,
-  sayWithWeek,
-  takeBackAnswer,
+  setWeekNote,
+  storeAnswers,
   takeOption,
+  undoAnswer,
   unseenPain,
 } from '@/data';
 import { callLine } from '@/ui/words/calls';
 import { capital } from '@/ui/words/names';
-import { asCoachOf } from '../../asker';
+import { asCoachFor } from '../../asker';
 import { idSchema, isId, weekSchema } from '../../inputs';
 
 /** Most athletes in one request: a roster. */
@@ -35,13 +35,13 @@ const lineSchema = z.string().max(LONGEST_LINE);
 type Told<T> = Promise<T | Unanswered>;
 
 /** Applies an option of an alert, or dismisses the alert (null). */
-export async function take(
+export async function applyOption(
   blockId: string,
   id: string,
   option: string | null,
 ): Told<{ readonly status: 'done' | 'missed' | 'refused' | 'gone' }> {
   if (!isId(blockId) || !isId(id) || !optionSchema.safeParse(option).success) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const said = await takeOption(coach, blockId, id, option, new Date());
     if (said.status === 'done') await coach.did('answered', 1);
     return said;
@@ -55,17 +55,17 @@ export async function answer(
 ): Told<{ readonly status: 'kept' | 'gone' }> {
   const parsed = answersSchema.safeParse(answers);
   if (!isId(blockId) || !parsed.success) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
-    const said = await keepAnswers(coach, blockId, parsed.data, new Date());
+  return asCoachFor({ blockId }, async (coach) => {
+    const said = await storeAnswers(coach, blockId, parsed.data, new Date());
     if (said.status === 'kept') await coach.did('answered', parsed.data.length - said.missed.length);
     return said;
   });
 }
 
 /** Marks all pain reported by an athlete as seen. */
-export async function seenPain(athleteId: string): Told<{ readonly status: 'seen' }> {
+export async function markAllPainSeen(athleteId: string): Told<{ readonly status: 'seen' }> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (asker) => {
+  return asCoachFor({ athleteId }, async (asker) => {
     for (const workoutId of await unseenPain(asker, athleteId)) await painSeen(asker, workoutId, new Date());
     return { status: 'seen' };
   });
@@ -79,7 +79,7 @@ export async function applyRoutine(
   if (!parsed.success) return { status: 'malformed' };
   let count = 0;
   for (const blockId of parsed.data) {
-    const said = await asCoachOf({ blockId }, async (coach) => {
+    const said = await asCoachFor({ blockId }, async (coach) => {
       const accepted = await acceptRoutine(coach, blockId, new Date());
       if (accepted > 0) await coach.did('applied the routine', accepted);
       return { status: 'applied' as const, accepted };
@@ -91,11 +91,11 @@ export async function applyRoutine(
 }
 
 /** Routine changes of a block, one line each. */
-export async function routineOf(
+export async function routineLines(
   blockId: string,
 ): Told<{ readonly status: 'found'; readonly lines: readonly string[] }> {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (asker) => {
+  return asCoachFor({ blockId }, async (asker) => {
     const catalogue = catalogueWith(await namedExercises(asker));
     const calls = (await pendingCalls(asker, blockId, new Date())).filter(
       ({ kind }) => kind === 'load' || kind === 'sets',
@@ -109,16 +109,16 @@ export async function routineOf(
 }
 
 /** Undoes answers, except those that can no longer be undone. */
-export async function takeBack(
+export async function undoAnswers(
   blockId: string,
   callIds: readonly string[],
 ): Told<{ readonly status: 'done' | 'refused' }> {
   const parsed = ids.safeParse(callIds);
   if (!isId(blockId) || !parsed.success) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     let refused = 0;
     for (const id of parsed.data) {
-      const { status } = await takeBackAnswer(coach, blockId, id, new Date());
+      const { status } = await undoAnswer(coach, blockId, id, new Date());
       if (status !== 'done') refused++;
     }
     if (refused < parsed.data.length) await coach.did('took answers back', parsed.data.length - refused);
@@ -127,7 +127,7 @@ export async function takeBack(
 }
 
 /** Sends weeks, with an optional note to the athletes. */
-export async function issueAll(
+export async function sendWeeks(
   ready: readonly { readonly blockId: string; readonly week: number }[],
   line: string,
 ): Told<{
@@ -139,11 +139,11 @@ export async function issueAll(
   if (!parsed.success || !said.success) return { status: 'malformed' };
   const left: { readonly blockId: string; readonly why: string }[] = [];
   for (const one of parsed.data) {
-    const answer = await asCoachOf({ blockId: one.blockId }, async (coach) => {
+    const answer = await asCoachFor({ blockId: one.blockId }, async (coach) => {
       const stays = await issueReady(coach, [one], new Date());
       if (stays.length > 0) return { status: 'left' as const, stays };
       await coach.did('handed out', one.week);
-      if (said.data.trim() !== '') await sayWithWeek(coach, one.blockId, one.week, said.data);
+      if (said.data.trim() !== '') await setWeekNote(coach, one.blockId, one.week, said.data);
       return { status: 'left' as const, stays };
     });
     if (answer.status === 'left') left.push(...answer.stays);
@@ -159,7 +159,7 @@ export async function recall(
   week: number,
 ): Told<{ readonly status: 'recalled' | 'refused' }> {
   if (!isId(blockId) || !weekSchema.safeParse(week).success) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const { status } = await recallWeek(coach, blockId, week, new Date(), true);
     if (status === 'recalled') await coach.did('took back', week);
     return { status: status === 'recalled' ? 'recalled' : 'refused' };

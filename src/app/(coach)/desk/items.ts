@@ -1,4 +1,4 @@
-import { type Catalogue, type Proposal, type SentAnswer, toldOf, type WatchCall } from '@/core';
+import { type Catalogue, type Proposal, type SentAnswer, summariseNotes, type WatchCall } from '@/core';
 import type { GivenAnswer, RosterLine, Waiting } from '@/data';
 import type { DeskItem, GivenLine, ReadyLine } from '@/features/desk/contract';
 import { callEvidence, callLine, callOthers } from '@/ui/words/calls';
@@ -7,8 +7,8 @@ import { listed, plural } from '@/ui/words/figures';
 import { capital, type ExerciseNames, namesOf } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/desk';
-import { shown } from '@/ui/words/values';
-import { watchText } from '@/ui/words/watch';
+import { screenWord } from '@/ui/words/values';
+import { alertText } from '@/ui/words/watch';
 
 /** What needs the coach's attention, most urgent first. */
 export const URGENCY = [
@@ -79,12 +79,13 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
     });
   const behind = new Map<string, { readonly athleteId: string; readonly calls: Proposal[] }>();
   for (const { athleteId, blockId, call } of waiting.calls) {
-    if ('options' in call) add(athleteId, dayItem(blockId, call, catalogue, athletes.get(athleteId)));
-    else if (call.kind !== 'recover') add(athleteId, logItem(blockId, [call], catalogue));
+    if ('options' in call) add(athleteId, alertItem(blockId, call, catalogue, athletes.get(athleteId)));
+    else if (call.kind !== 'recover') add(athleteId, proposalItem(blockId, [call], catalogue));
     else behind.set(blockId, { athleteId, calls: [...(behind.get(blockId)?.calls ?? []), call] });
   }
   // Muscles below target twice are one alert: they recover together, or one by one in the block.
-  for (const [blockId, { athleteId, calls }] of behind) add(athleteId, logItem(blockId, calls, catalogue));
+  for (const [blockId, { athleteId, calls }] of behind)
+    add(athleteId, proposalItem(blockId, calls, catalogue));
   for (const { athleteId, blockId, week, loads, sets } of waiting.routine) {
     const parts = [
       ...(loads > 0 ? [plural(loads, 'load')] : []),
@@ -118,20 +119,20 @@ function cycleDaysOf(line: RosterLine | undefined, blockId: string): number {
 
 type Written = Omit<DeskItem, 'athleteId' | 'athlete' | 'kind'> & { kind: Kind };
 
-function dayItem(
+function alertItem(
   blockId: string,
   call: WatchCall,
   catalogue: Pick<Catalogue, 'newest'>,
   line: RosterLine | undefined,
 ): Written {
   const reading = { names: namesOf(catalogue), cycleDays: cycleDaysOf(line, blockId) };
-  const { says, evidence, options: all } = watchText(call, reading);
+  const { says, evidence, options: all } = alertText(call, reading);
   // Every alert can be dismissed with one key; if nothing else can be done, dismissing is the first option.
   const others = all.filter(({ id }) => id !== 'noted');
   const options = others.length > 0 ? others : all;
   const next = line?.block?.id === blockId ? line.block.standing?.next : null;
   // Open problems of a week are listed before it is sent.
-  const open = call.kind === 'next week' && next?.week === call.week ? openText(next) : '';
+  const open = call.kind === 'next week' && next?.week === call.week ? openProblemsText(next) : '';
   return {
     key: `${blockId}/${call.id}`,
     kind: call.kind,
@@ -148,7 +149,13 @@ function dayItem(
   };
 }
 
-function openText({ calls, findings }: { readonly calls: number; readonly findings: number }): string {
+function openProblemsText({
+  calls,
+  findings,
+}: {
+  readonly calls: number;
+  readonly findings: number;
+}): string {
   return [
     ...(calls > 0 ? [plural(calls, 'call')] : []),
     ...(findings > 0 ? [plural(findings, 'finding')] : []),
@@ -156,7 +163,11 @@ function openText({ calls, findings }: { readonly calls: number; readonly findin
 }
 
 /** Proposals of one kind, answered together. */
-function logItem(blockId: string, calls: readonly Proposal[], catalogue: Pick<Catalogue, 'newest'>): Written {
+function proposalItem(
+  blockId: string,
+  calls: readonly Proposal[],
+  catalogue: Pick<Catalogue, 'newest'>,
+): Written {
   const [call] = calls as readonly [Proposal];
   const { subject, change } = callLine(call, catalogue);
   const others = callOthers(call);
@@ -191,13 +202,14 @@ function byAthlete(pains: Waiting['pains']): ReadonlyMap<string, Waiting['pains'
 /** Where it hurts, how much, in which exercise, and what the athlete wrote, from the latest session. */
 function painText(told: Waiting['pains'], names: ExerciseNames): string {
   const [latest] = told;
-  const pains = [...toldOf(latest?.notes ?? []).pains.values()].map(({ where, grade, exerciseId, line }) =>
-    screenWords.painIn(
-      shown(where),
-      shown(grade ?? ''),
-      names(exerciseId),
-      line.trim() === '' ? '' : `: “${line.trim()}”`,
-    ),
+  const pains = [...summariseNotes(latest?.notes ?? []).pains.values()].map(
+    ({ where, grade, exerciseId, line }) =>
+      screenWords.painIn(
+        screenWord(where),
+        screenWord(grade ?? ''),
+        names(exerciseId),
+        line.trim() === '' ? '' : `: “${line.trim()}”`,
+      ),
   );
   const when = latest === undefined ? '' : `, ${shortDay(latest.date)}`;
   const more = told.length > 1 ? screenWords.inSessions(plural(told.length, 'session')) : '';
@@ -205,7 +217,7 @@ function painText(told: Waiting['pains'], names: ExerciseNames): string {
 }
 
 /** Weeks that can be sent now, each with its open problems. */
-export function readyLines(lines: readonly RosterLine[]): readonly ReadyLine[] {
+export function sendableLines(lines: readonly RosterLine[]): readonly ReadyLine[] {
   return lines.flatMap(({ archived, name, block, shared }) => {
     const next = block?.standing?.next;
     if (archived || shared?.may === 'read' || block === null || next == null || !next.isDue) return [];
@@ -223,7 +235,7 @@ export function readyLines(lines: readonly RosterLine[]): readonly ReadyLine[] {
 }
 
 /** Recent answers, newest first; alike ones given at the same moment are grouped. */
-export function givenLines(
+export function recentDecisionLines(
   given: readonly GivenAnswer[],
   { lines, catalogue }: Pick<Roster, 'lines' | 'catalogue'>,
 ): readonly GivenLine[] {
@@ -245,7 +257,10 @@ export function givenLines(
         key,
         athlete: line?.name ?? '',
         blockId: first.blockId,
-        says: givenSays(first, alike.length, { catalogue, cycleDays: cycleDaysOf(line, first.blockId) }),
+        says: recentDecisionText(first, alike.length, {
+          catalogue,
+          cycleDays: cycleDaysOf(line, first.blockId),
+        }),
         ids: alike.map(({ id }) => id),
         byRule: first.byRule,
         week: null,
@@ -254,14 +269,14 @@ export function givenLines(
   });
 }
 
-function givenSays(
+function recentDecisionText(
   { call, outcome, option }: GivenAnswer,
   many: number,
   { catalogue, cycleDays }: { readonly catalogue: Pick<Catalogue, 'newest'>; readonly cycleDays: number },
 ): string {
   const how = outcome === 'declined' ? screenWords.keptAsItIs : screenWords.applied;
   if ('options' in call) {
-    const { says, options } = watchText(call, { names: namesOf(catalogue), cycleDays });
+    const { says, options } = alertText(call, { names: namesOf(catalogue), cycleDays });
     return `${says}: ${options.find(({ id }) => id === option)?.words.toLowerCase() ?? how}`;
   }
   const { subject, change } = callLine(call, catalogue);

@@ -1,13 +1,22 @@
 import { catalogueWith } from '@/core';
-import { catchUp, givenSince, namedExercises, roster, shownTo, waiting } from '@/data';
+import { answersSince, namedExercises, refreshChangedBlocks, roster, sharedWith, waiting } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { InBrowser } from '@/ui/in-browser';
-import { jsonText } from '@/ui/json-text';
+import { toJsonText } from '@/ui/json-text';
 import { requireAsker } from '../../asker';
-import { addFirst } from '../athletes/new/actions';
-import { answer, applyRoutine, issueAll, recall, routineOf, seenPain, take, takeBack } from './actions';
-import { deskItems, givenLines, readyLines, URGENCY } from './items';
+import { addNewAthlete } from '../athletes/new/actions';
+import {
+  answer,
+  applyOption,
+  applyRoutine,
+  markAllPainSeen,
+  recall,
+  routineLines,
+  sendWeeks,
+  undoAnswers,
+} from './actions';
+import { deskItems, recentDecisionLines, sendableLines, URGENCY } from './items';
 import { deskLines } from './lines';
 
 /** How long an answer stays in the list where it can be undone. */
@@ -16,12 +25,12 @@ const GIVEN_MS = 36 * 3_600_000;
 export default async function DeskPage() {
   const asker = await requireAsker();
   const now = new Date();
-  const shown = await shownTo(asker);
-  await catchUp(asker, [...shown.keys()], now);
+  const shown = await sharedWith(asker);
+  await refreshChangedBlocks(asker, [...shown.keys()], now);
   const [all, waits, given, own] = await Promise.all([
     roster(asker, shown),
     waiting(asker, URGENCY, shown),
-    givenSince(asker, new Date(now.getTime() - GIVEN_MS), shown),
+    answersSince(asker, new Date(now.getTime() - GIVEN_MS), shown),
     namedExercises(asker),
   ]);
   const catalogue = catalogueWith(own);
@@ -30,16 +39,25 @@ export default async function DeskPage() {
   return (
     <InBrowser>
       <Desk
-        data={jsonText({
+        data={toJsonText({
           lines,
           items,
           more: lines.reduce((sum, { waits: theirs }) => sum + theirs, -items.length),
-          ready: readyLines(all),
-          given: givenLines(given, { lines: all, catalogue }),
+          ready: sendableLines(all),
+          given: recentDecisionLines(given, { lines: all, catalogue }),
           today: now.toISOString().slice(0, 10),
         })}
-        firstAthlete={all.length === 0 ? <NewAthlete add={addFirst} first /> : null}
-        actions={{ take, answer, seenPain, applyRoutine, routineOf, takeBack, issueAll, recall }}
+        firstAthlete={all.length === 0 ? <NewAthlete add={addNewAthlete} first /> : null}
+        actions={{
+          applyOption,
+          answer,
+          markAllPainSeen,
+          applyRoutine,
+          routineLines,
+          undoAnswers,
+          sendWeeks,
+          recall,
+        }}
       />
     </InBrowser>
   );

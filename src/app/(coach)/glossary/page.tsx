@@ -1,5 +1,5 @@
 import { keyList } from '@/features/block/key-lists';
-import { Words } from '@/features/glossary/glossary';
+import { Glossary } from '@/features/glossary/glossary';
 import { InBrowser } from '@/ui/in-browser';
 import * as screenWords from '@/ui/words/screens/pages';
 import { requireAsker } from '../../asker';
@@ -8,7 +8,7 @@ export default async function WordsPage() {
   await requireAsker();
   return (
     <InBrowser>
-      <Words
+      <Glossary
         keys={[
           [screenWords.sheet, keyList('Sheet')],
           [screenWords.split, keyList('Split')],

@@ -29,33 +29,33 @@ export type TakenOut =
   | Unavailable;
 
 /** Imports a file. @param bytes what the page sent; transferred, not copied */
-export function takeInAside(asker: Asker, bytes: Uint8Array<ArrayBuffer>): Promise<TakenIn> {
-  return aside<TakenIn>({ kind: 'take in', asker, bytes }, [bytes.buffer]);
+export function importInThread(asker: Asker, bytes: Uint8Array<ArrayBuffer>): Promise<TakenIn> {
+  return runInThread<TakenIn>({ kind: 'take in', asker, bytes }, [bytes.buffer]);
 }
 
 /** Builds the file with all data of an account. */
-export function takeOutAside(asker: Asker): Promise<TakenOut> {
-  return aside<TakenOut>({ kind: 'take out', asker }, []);
+export function exportInThread(asker: Asker): Promise<TakenOut> {
+  return runInThread<TakenOut>({ kind: 'take out', asker }, []);
 }
 
 const turns = new Semaphore(AT_ONCE);
 let waiting = 0;
 
 /** Runs a job in its own thread with its own connections, so that other requests are answered meanwhile. */
-async function aside<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
+async function runInThread<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
   if (waiting >= MOST_WAITING) return { status: 'unavailable' };
   waiting++;
   await turns.acquire();
   waiting--;
   try {
-    return await inThread(job, transfer);
+    return await runJob(job, transfer);
   } finally {
     turns.release();
   }
 }
 
-async function inThread<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
-  const thread = rested() ?? begun();
+async function runJob<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promise<Done | Unavailable> {
+  const thread = keepIdle() ?? startedThread();
   const timer = setTimeout(() => void thread.terminate(), LONGEST_MS);
   const over = new AbortController();
   try {
@@ -76,17 +76,17 @@ async function inThread<Done>(job: Job, transfer: readonly ArrayBuffer[]): Promi
 /** Idle threads waiting for their next job, each with its timeout: starting one takes as long as a small job. */
 const resting = new Map<Worker, NodeJS.Timeout>();
 
-function begun(): Worker {
+function startedThread(): Worker {
   const thread = new Worker(new URL('./thread.ts', import.meta.url));
   // A thread that fails while idle is dropped, without further effect.
   thread.on('error', () => {});
-  thread.once('exit', () => forget(thread));
+  thread.once('exit', () => dropThread(thread));
   return thread;
 }
 
-function rested(): Worker | undefined {
+function keepIdle(): Worker | undefined {
   const [thread] = resting.keys();
-  if (thread !== undefined) forget(thread);
+  if (thread !== undefined) dropThread(thread);
   return thread;
 }
 
@@ -94,7 +94,7 @@ function rest(thread: Worker): void {
   resting.set(thread, setTimeout(() => void thread.terminate(), REST_MS).unref());
 }
 
-function forget(thread: Worker): void {
+function dropThread(thread: Worker): void {
   clearTimeout(resting.get(thread));
   resting.delete(thread);
 }

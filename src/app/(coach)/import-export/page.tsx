@@ -1,5 +1,5 @@
 import { athleteNames, importNames, namedExercises } from '@/data';
-import { FilesScreen } from '@/features/import-export/import-export';
+import { ImportExportScreen } from '@/features/import-export/import-export';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
 import { localDate } from '../../local-date';
@@ -14,7 +14,7 @@ export default async function FilesPage() {
   ]);
   return (
     <InBrowser>
-      <FilesScreen
+      <ImportExportScreen
         data={{
           athletes: athletes.map(({ id, name }) => ({ id, name })),
           names,

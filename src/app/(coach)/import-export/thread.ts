@@ -2,11 +2,11 @@ import { parentPort } from 'node:worker_threads';
 import { type Asker, accountFile, isUnavailable } from '@/data';
 import { writeOwnFile } from '@/formats/archive/files';
 import type { Job, TakenOut } from './aside';
-import { takeInText } from './import/take-in-text';
+import { importText } from './import/take-in-text';
 
 // The thread that runs jobs one after another with its own connections; see aside.ts.
 
-async function takenOut(asker: Asker): Promise<TakenOut> {
+async function exportedFile(asker: Asker): Promise<TakenOut> {
   try {
     const file = await accountFile(asker);
     const bytes = new TextEncoder().encode(writeOwnFile({ kind: 'account', file }));
@@ -19,8 +19,8 @@ async function takenOut(asker: Asker): Promise<TakenOut> {
 
 async function work(job: Job): Promise<void> {
   if (job.kind === 'take in')
-    return parentPort?.postMessage(await takeInText(job.asker, new TextDecoder().decode(job.bytes)));
-  const taken = await takenOut(job.asker);
+    return parentPort?.postMessage(await importText(job.asker, new TextDecoder().decode(job.bytes)));
+  const taken = await exportedFile(job.asker);
   parentPort?.postMessage(taken, taken.status === 'taken out' ? [taken.bytes.buffer] : []);
 }
 

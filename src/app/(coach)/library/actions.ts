@@ -17,7 +17,7 @@ import { asCoach } from '../../asker';
 import { nameIdSchema as id } from '../../inputs';
 
 /** Where an exercise is used. */
-export async function uses(exerciseId: string): Promise<readonly ExerciseUse[] | Unanswered> {
+export async function findUses(exerciseId: string): Promise<readonly ExerciseUse[] | Unanswered> {
   if (!id.safeParse(exerciseId).success) return { status: 'malformed' };
   return asCoach((asker) => exerciseUses(asker, exerciseId));
 }
@@ -36,7 +36,7 @@ const blocks = z.array(id).max(500);
 const refSchema = z.strictObject({ id, revision: z.int().min(1) });
 
 /** Moves blocks to a revision of an exercise. @returns the blocks that could not be moved */
-export async function adopt(
+export async function adoptInBlocks(
   blockIds: readonly string[],
   ref: { readonly id: string; readonly revision: number },
 ): Promise<readonly string[] | Unanswered> {

@@ -1,9 +1,9 @@
 import { PLACE_KINDS, presetPlace } from '@/core';
-import { exerciseNames, houseOf, ownExercises, placesOf, sharing } from '@/data';
+import { exerciseNames, findTeam, ownExercises, placesOf, sharing } from '@/data';
 import { Library } from '@/features/library/library';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
-import { adopt, rename, save, share, uses } from './actions';
+import { adoptInBlocks, findUses, rename, save, share } from './actions';
 
 export default async function LibraryPage() {
   const asker = await requireAsker();
@@ -12,7 +12,7 @@ export default async function LibraryPage() {
     exerciseNames(asker),
     placesOf(asker),
     sharing(asker),
-    houseOf(asker),
+    findTeam(asker),
   ]);
   const kinds = PLACE_KINDS.map((kind) => ({
     name: kind,
@@ -22,7 +22,7 @@ export default async function LibraryPage() {
     <InBrowser>
       <Library
         data={{ own, names, sharing: shares, isAlone: coaches.length < 2, places: [...places, ...kinds] }}
-        actions={{ uses, save, adopt, share, rename }}
+        actions={{ findUses, save, adoptInBlocks, share, rename }}
       />
     </InBrowser>
   );

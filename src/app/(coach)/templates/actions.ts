@@ -19,7 +19,7 @@ export async function rename(templateId: string, name: string): ReturnType<Templ
 }
 
 /** Sets what a template requires of an athlete first. */
-export async function asks(
+export async function savePrerequisites(
   templateId: string,
   prerequisites: readonly Prerequisite[],
 ): ReturnType<TemplatesActions['asks']> {

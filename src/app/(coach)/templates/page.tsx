@@ -1,10 +1,10 @@
 import { TEMPLATES } from '@/core';
-import { athleteNames, findDesign, houseOf, namedExercises, ownTemplates } from '@/data';
+import { athleteNames, findDesign, findTeam, namedExercises, ownTemplates } from '@/data';
 import type { TemplatesData } from '@/features/templates/contract';
 import { Templates } from '@/features/templates/templates';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
-import { asks, remove, rename, share } from './actions';
+import { remove, rename, savePrerequisites, share } from './actions';
 
 interface PageProps {
   readonly searchParams: Promise<{ readonly show?: string | string[] }>;
@@ -17,7 +17,7 @@ export default async function TemplatesPage({ searchParams }: PageProps) {
     ownTemplates(asker),
     athleteNames(asker),
     namedExercises(asker),
-    houseOf(asker),
+    findTeam(asker),
   ]);
   const wished = typeof show === 'string' ? show : `template/${TEMPLATES[0]?.id}`;
   const ownOne = own.find(({ id }) => wished === `design/${id}`);
@@ -38,7 +38,7 @@ export default async function TemplatesPage({ searchParams }: PageProps) {
           athletes,
           ownExercises: exercises,
         }}
-        actions={{ rename, asks, remove, share }}
+        actions={{ rename, savePrerequisites, remove, share }}
       />
     </InBrowser>
   );

@@ -1,4 +1,4 @@
-import { calendarBy, isUnavailable } from '@/data';
+import { calendarByLink, isUnavailable } from '@/data';
 import { sessionDays, writeCalendar } from '@/formats/calendar/calendar';
 import * as words from '@/ui/words/screens/pages';
 
@@ -13,7 +13,7 @@ export async function GET(_: Request, { params }: Context): Promise<Response> {
   const said = (status: number) => new Response(null, { status, headers: { 'Cache-Control': 'no-store' } });
   if (token === '') return said(404);
   try {
-    const calendar = await calendarBy(token, new Date());
+    const calendar = await calendarByLink(token, new Date());
     if (calendar === undefined) return said(404);
     const text = writeCalendar(
       words.training(calendar.name),

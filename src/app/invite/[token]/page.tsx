@@ -4,7 +4,7 @@ import { SignUp } from '@/features/sign-in/sign-up';
 import { Entrance, EntranceProblem } from '@/ui/entrance';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/pages';
-import { letInAction, newPasswordAction } from '../../sign-in/actions';
+import { acceptInviteAction, newPasswordAction } from '../../sign-in/actions';
 
 export const metadata: Metadata = { title: words.invitationDenseLadder, referrer: 'no-referrer' };
 
@@ -35,7 +35,7 @@ export default async function LetInPage({ params }: PageProps) {
       </SignUp>
     );
   return (
-    <SignUp action={letInAction.bind(null, token)} least={PASSWORD_LEAST}>
+    <SignUp action={acceptInviteAction.bind(null, token)} least={PASSWORD_LEAST}>
       {words.invitesYouToJoinTheir(invite.owner)}
     </SignUp>
   );

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { inviteState } from '@/data';
+import { checkInvite } from '@/data';
 import { JoinByLink } from '@/features/join/join';
 import * as words from '@/ui/words/screens/pages';
 import { joinAction } from '../actions';
@@ -15,5 +15,5 @@ interface PageProps {
  */
 export default async function JoinLinkPage({ params }: PageProps) {
   const { token } = await params;
-  return <JoinByLink token={token} state={await inviteState(token, new Date())} action={joinAction} />;
+  return <JoinByLink token={token} state={await checkInvite(token, new Date())} action={joinAction} />;
 }

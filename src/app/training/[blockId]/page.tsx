@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import * as words from '@/ui/words/screens/pages';
-import { requireFloor } from '../asker';
+import { requireAppUser } from '../asker';
 import { Weeks } from '../weeks';
 
 export const metadata: Metadata = { title: words.trainingDenseLadder };
@@ -11,5 +11,5 @@ interface PageProps {
 
 export default async function FloorPage({ params }: PageProps) {
   const { blockId } = await params;
-  return <Weeks floor={await requireFloor({ blockId })} blockId={blockId} />;
+  return <Weeks floor={await requireAppUser({ blockId })} blockId={blockId} />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
-import { catalogueWith, curveOf, liftLines } from '@/core';
+import { catalogueWith, chosenCurve, liftLines } from '@/core';
 import { findAthlete, findExposures, findMeasurements, namedExercises } from '@/data';
-import { You } from '@/features/training/lifts';
+import { LiftsScreen } from '@/features/training/lifts';
 import * as words from '@/ui/words/screens/pages';
 import { localDate } from '../../local-date';
 import { requirePhone } from '../asker';
@@ -20,14 +20,14 @@ export default async function YouPage() {
     findExposures(phone, athlete, catalogue),
     findMeasurements(phone, phone.athleteId),
   ]);
-  const lines = liftLines(exposures, curveOf(athlete.effort)).flatMap((line) => {
+  const lines = liftLines(exposures, chosenCurve(athlete.effort)).flatMap((line) => {
     const exercise = catalogue.newest(line.exerciseId);
     return exercise === undefined
       ? []
       : [{ ...line, name: exercise.name, withBody: exercise.bodyweightShare > 0 }];
   });
   return (
-    <You
+    <LiftsScreen
       name={athlete.name}
       unit={athlete.unit}
       today={localDate(athlete.timeZone)}

@@ -2,9 +2,9 @@ import * as z from 'zod';
 import type { LogOutcome, Unanswered } from '@/core';
 import { isDate, MOST_LEFT, MUSCLES, RAMP_VERDICTS, UNITS } from '@/core';
 import { loggedMoreSchema, sessionNoteSchema } from '@/core/codecs';
-import { keepWork } from '@/data';
+import { storeWork } from '@/data';
 import { shortIdSchema as id } from '../../inputs';
-import { onFloor } from '../asker';
+import { asAppUser } from '../asker';
 import { readPosted } from '../posted';
 
 const date = z.string().refine(isDate);
@@ -51,8 +51,8 @@ export async function POST(request: Request): Promise<Response> {
   if (posted === undefined) return said({ status: 'malformed' });
   const { ref, outgoing } = posted;
   return said(
-    await onFloor({ issuedWeekId: ref.issuedWeekId }, ({ asker }) =>
-      keepWork(asker, ref, outgoing, new Date()),
+    await asAppUser({ issuedWeekId: ref.issuedWeekId }, ({ asker }) =>
+      storeWork(asker, ref, outgoing, new Date()),
     ),
   );
 }

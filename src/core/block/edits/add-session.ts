@@ -6,7 +6,7 @@ import { tooMany, tooManySlots } from '../rules';
 import { idSchema } from '../settings-fields';
 import type { AddSession, SingleEdit } from './edit';
 import type { EditKind } from './edit-kind';
-import { insertAfter, takenIds } from './lists';
+import { duplicateIds, insertAfter } from './lists';
 
 export const addSession: EditKind<AddSession, SingleEdit> = {
   kind: 'session/add',
@@ -19,7 +19,7 @@ export const addSession: EditKind<AddSession, SingleEdit> = {
   apply: (block, { session, after }) => {
     const sessions = insertAfter(block.sessions, after, session);
     const problems = [
-      ...takenIds(block, [session.id, ...session.slots.map(({ id }) => id)]),
+      ...duplicateIds(block, [session.id, ...session.slots.map(({ id }) => id)]),
       ...tooMany('block/sessions', 'sessions', sessions, LIMITS.sessions),
       ...tooManySlots(sessions),
       ...sessionProblems(session, block.cycleDays),

@@ -6,7 +6,7 @@ import { tooMany, tooManySlots } from '../rules';
 import { idSchema } from '../settings-fields';
 import type { AddSlot, SingleEdit } from './edit';
 import type { EditKind } from './edit-kind';
-import { findSession, insertAfter, takenIds, unknown, withSlots } from './lists';
+import { duplicateIds, findSession, insertAfter, unknownId, withSlots } from './lists';
 
 export const addSlot: EditKind<AddSlot, SingleEdit> = {
   kind: 'slot/add',
@@ -19,10 +19,10 @@ export const addSlot: EditKind<AddSlot, SingleEdit> = {
     }),
   apply: (block, { session: home, after, slot }) => {
     const session = findSession(block, home);
-    if (session === undefined) return unknown('session', home);
+    if (session === undefined) return unknownId('session', home);
     const slots = insertAfter(session.slots, after, slot);
     const problems = [
-      ...takenIds(block, [slot.id]),
+      ...duplicateIds(block, [slot.id]),
       ...tooMany(`session/${home}/slots`, 'slots', slots, LIMITS.slots),
       ...tooManySlots(withSlots(block, home, () => slots).sessions),
       ...slotProblems(slot),

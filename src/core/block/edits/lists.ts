@@ -41,12 +41,12 @@ export function withSlots(
 }
 
 /** Refuses an id that the block does not contain. */
-export function unknown(kind: 'session' | 'slot', id: string): Result<never> {
+export function unknownId(kind: 'session' | 'slot', id: string): Result<never> {
   return refused({ code: 'unknown-id', path: `${kind}/${id}`, id });
 }
 
 /** Ids that the block already contains, or that are given twice. */
-export function takenIds(block: Block, ids: readonly string[]): readonly Problem[] {
+export function duplicateIds(block: Block, ids: readonly string[]): readonly Problem[] {
   const held = new Set(block.sessions.flatMap(({ id, slots }) => [id, ...slots.map((slot) => slot.id)]));
   return ids
     .filter((id, at) => held.has(id) || ids.indexOf(id) !== at)

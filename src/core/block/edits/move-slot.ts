@@ -5,7 +5,7 @@ import { tooMany } from '../rules';
 import { idSchema } from '../settings-fields';
 import type { MoveSlot, SingleEdit } from './edit';
 import type { EditKind } from './edit-kind';
-import { findSession, idBefore, insertAfter, unknown, withSlots } from './lists';
+import { findSession, idBefore, insertAfter, unknownId, withSlots } from './lists';
 
 export const moveSlot: EditKind<MoveSlot, SingleEdit> = {
   kind: 'slot/move',
@@ -18,11 +18,11 @@ export const moveSlot: EditKind<MoveSlot, SingleEdit> = {
     }),
   apply: (block, edit) => {
     const found = findSlot(block, edit.slot);
-    if (found === undefined) return unknown('slot', edit.slot);
+    if (found === undefined) return unknownId('slot', edit.slot);
     const { session, slot } = found;
     const without = withSlots(block, session.id, (slots) => slots.filter(({ id }) => id !== slot.id));
     const home = findSession(without, edit.session);
-    if (home === undefined) return unknown('session', edit.session);
+    if (home === undefined) return unknownId('session', edit.session);
     const slots = insertAfter(home.slots, edit.after, slot);
     const problems = tooMany(`session/${home.id}/slots`, 'slots', slots, LIMITS.slots);
     if (problems.length > 0) return refused(...problems);

@@ -23,11 +23,11 @@ export const EDITS: { readonly [E in SingleEdit as E['kind']]: EditKind<E, Singl
 };
 
 /** The kind of an edit, typed for that edit: the name connects them, which TypeScript cannot follow. */
-export function kindOf(edit: SingleEdit): EditKind<SingleEdit, SingleEdit> {
+export function editKind(edit: SingleEdit): EditKind<SingleEdit, SingleEdit> {
   return EDITS[edit.kind] as unknown as EditKind<SingleEdit, SingleEdit>;
 }
 
 /** The paths an edit touches. */
-export function touchesOf(block: Block, edit: SingleEdit) {
-  return kindOf(edit).touches(block, edit);
+export function touchedPaths(block: Block, edit: SingleEdit) {
+  return editKind(edit).touches(block, edit);
 }

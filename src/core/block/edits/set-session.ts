@@ -5,7 +5,7 @@ import { idSchema } from '../settings-fields';
 import type { SetSession, SingleEdit } from './edit';
 import type { EditKind } from './edit-kind';
 import { fieldSchemas } from './field-schemas';
-import { findSession, unknown, withSession } from './lists';
+import { findSession, unknownId, withSession } from './lists';
 
 export const setSession: EditKind<SetSession, SingleEdit> = {
   kind: 'session/set',
@@ -13,7 +13,7 @@ export const setSession: EditKind<SetSession, SingleEdit> = {
     fieldSchemas<SetSession>(z, sessionShape(z), { kind: z.literal('session/set'), session: idSchema(z) }),
   apply: (block, edit) => {
     const session = findSession(block, edit.session);
-    if (session === undefined) return unknown('session', edit.session);
+    if (session === undefined) return unknownId('session', edit.session);
     const changed = { ...session, [edit.field]: edit.value };
     const problems = sessionProblems(changed, block.cycleDays);
     if (problems.length > 0) return refused(...problems);

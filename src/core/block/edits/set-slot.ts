@@ -6,14 +6,14 @@ import { idSchema } from '../settings-fields';
 import type { SetSlot, SingleEdit } from './edit';
 import type { EditKind } from './edit-kind';
 import { fieldSchemas } from './field-schemas';
-import { unknown, withSlots } from './lists';
+import { unknownId, withSlots } from './lists';
 
 export const setSlot: EditKind<SetSlot, SingleEdit> = {
   kind: 'slot/set',
   schema: (z) => fieldSchemas<SetSlot>(z, slotShape(z), { kind: z.literal('slot/set'), slot: idSchema(z) }),
   apply: (block, edit) => {
     const found = findSlot(block, edit.slot);
-    if (found === undefined) return unknown('slot', edit.slot);
+    if (found === undefined) return unknownId('slot', edit.slot);
     const changed: Slot = { ...found.slot, [edit.field]: edit.value };
     const problems = slotProblems(changed);
     if (problems.length > 0) return refused(...problems);

@@ -1,6 +1,6 @@
 import { type Athlete, LEVELS, type Phase } from '../../athlete/athlete';
 import { catalogueWith } from '../../exercises/catalogue';
-import { check } from '../../findings/registry';
+import { runChecks } from '../../findings/registry';
 import { presetPlace } from '../../loading/place-presets';
 import { EMPTY_LOG } from '../../log/log';
 import { athlete } from '../../testing/fixtures';
@@ -41,7 +41,7 @@ function look(block: Block, person: Athlete) {
     log: EMPTY_LOG,
     answers: [],
   });
-  const findings = check({ block, athlete: person, blockPlan, exercises: catalogue.find });
+  const findings = runChecks({ block, athlete: person, blockPlan, exercises: catalogue.find });
   return {
     loud: findings.filter(({ severity }) => severity !== 'note').map(({ id }) => id),
     week: blockPlan.weeks[0]?.plan,

@@ -1,8 +1,8 @@
-import { isIn } from '../../anatomy/roll-up';
+import { isInGroup } from '../../anatomy/roll-up';
 import type { Finding, Fix } from '../../findings/finding';
-import { check } from '../../findings/registry';
-import { untrained } from '../../unfold/untrained';
-import { goalOf } from '../../volume/goal';
+import { runChecks } from '../../findings/registry';
+import { untrainedPlan } from '../../unfold/untrained';
+import { muscleGoal } from '../../volume/goal';
 import { applyEdit } from '../apply-edit';
 import type { Block } from '../block';
 import type { LayOut } from './from-template';
@@ -24,10 +24,10 @@ const MENDED: readonly Finding['detail']['rule'][] = [
 const MOST_STEPS = 60;
 
 /** Order in which muscles get their sets: priorities of the athlete, then large muscles, then the rest. */
-function rank({ detail }: Finding, block: Block, { athlete }: LayOut): number {
+function muscleRank({ detail }: Finding, block: Block, { athlete }: LayOut): number {
   if (detail.rule !== 'below floor') return 0;
-  if (goalOf(block, athlete, detail.muscle) === 'priority') return 0;
-  return isIn('small', detail.muscle) ? 2 : 1;
+  if (muscleGoal(block, athlete, detail.muscle) === 'priority') return 0;
+  return isInGroup('small', detail.muscle) ? 2 : 1;
 }
 
 /**
@@ -49,10 +49,10 @@ export function fitAthlete(block: Block, layOut: LayOut): Block {
     const isGone = after.findings.every(({ id }) => id !== next.id);
     // A fix that causes another problem is not applied. Exceptions: a muscle below its minimum can still be
     // maintained, and session time comes first.
-    const spoilsNothing = lasting(after.findings).length <= lasting(fitted.findings).length;
+    const spoilsNothing = isPersistent(after.findings).length <= isPersistent(fitted.findings).length;
     if (isGone && (spoilsNothing || next.rule === 'session length')) fitted = after;
   }
-  return heldWhereShort(fitted, layOut);
+  return maintainWhereShort(fitted, layOut);
 }
 
 /** A block being fitted, with its findings. */
@@ -64,14 +64,14 @@ interface Fitted {
 /** Rules whose findings disappear when the muscle is maintained. */
 const ENDS_WHEN_HELD: readonly Finding['detail']['rule'][] = ['below floor', 'untrained', 'frequency'];
 
-const loud = (findings: readonly Finding[]) => findings.filter(({ severity }) => severity !== 'note');
+const isReported = (findings: readonly Finding[]) => findings.filter(({ severity }) => severity !== 'note');
 
-const lasting = (findings: readonly Finding[]) =>
-  loud(findings).filter(({ detail }) => !ENDS_WHEN_HELD.includes(detail.rule));
+const isPersistent = (findings: readonly Finding[]) =>
+  isReported(findings).filter(({ detail }) => !ENDS_WHEN_HELD.includes(detail.rule));
 
 function findingsOf(block: Block, { athlete, catalogue }: LayOut): readonly Finding[] {
-  const blockPlan = untrained({ block, athlete, exercises: catalogue.find });
-  return check({ block, athlete, blockPlan, exercises: catalogue.find });
+  const blockPlan = untrainedPlan({ block, athlete, exercises: catalogue.find });
+  return runChecks({ block, athlete, blockPlan, exercises: catalogue.find });
 }
 
 function nextFix(
@@ -81,7 +81,7 @@ function nextFix(
 ):
   | (Pick<Finding['detail'], 'rule'> & { readonly id: string; readonly key: string; readonly fix: Fix })
   | undefined {
-  const open = loud(findings).flatMap((finding) => {
+  const open = isReported(findings).flatMap((finding) => {
     const at = MENDED.indexOf(finding.detail.rule);
     return at < 0
       ? []
@@ -89,7 +89,7 @@ function nextFix(
           at,
           id: finding.id,
           rule: finding.detail.rule,
-          rank: rank(finding, block, layOut),
+          rank: muscleRank(finding, block, layOut),
           key: JSON.stringify([finding.id, fix.edit]),
           fix,
         }));
@@ -110,8 +110,8 @@ function isOnTheirDays(fix: Fix, { cycleDays }: Block, { athlete }: LayOut): boo
  * Sets muscles that are still below their minimum or frequency to maintain, unless somebody chose their goal: a split
  * that cannot grow them says so.
  */
-function heldWhereShort({ block, findings }: Fitted, { athlete }: LayOut): Block {
-  const short = loud(findings).flatMap(({ detail }) =>
+function maintainWhereShort({ block, findings }: Fitted, { athlete }: LayOut): Block {
+  const short = isReported(findings).flatMap(({ detail }) =>
     detail.rule === 'untrained' || (detail.rule === 'frequency' && !detail.high)
       ? detail.muscles
       : detail.rule === 'below floor'

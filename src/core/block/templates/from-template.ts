@@ -1,5 +1,5 @@
 import type { Athlete } from '../../athlete/athlete';
-import { lacking, placeFor } from '../../athlete/place';
+import { missingEquipment, placeFor } from '../../athlete/place';
 import type { Catalogue } from '../../exercises/catalogue';
 import type { Exercise } from '../../exercises/exercise';
 import { withSetCount } from '../../techniques/registry';
@@ -27,7 +27,7 @@ function chosen(
   const sore = new Set(athlete.joints.map(({ joint }) => joint));
   const here = wishes
     .flatMap((id) => catalogue.newest(id) ?? [])
-    .filter((exercise) => lacking(exercise, place).length === 0);
+    .filter((exercise) => missingEquipment(exercise, place).length === 0);
   const spared = here.filter(({ joints }) => !joints.some((joint) => sore.has(joint)));
   const [first] = spared.length > 0 ? spared : here;
   return spared.find(({ id }) => !taken.has(id)) ?? here.find(({ id }) => !taken.has(id)) ?? first;

@@ -12,7 +12,7 @@ export const RETURN_AFTER = 14;
  * A first block after two weeks or more off: some weeks at half the sets, far from failure, with reduced loads that
  * return evenly to their old values, and no deload.
  */
-export function asReturn(block: Block): Block {
+export function asReturnBlock(block: Block): Block {
   const { returnSets, returnRir, returnLoad } = conventionsWith(block.conventions);
   const weeks = clamp(block.weeks, RETURN_WEEKS.least, RETURN_WEEKS.most);
   return {

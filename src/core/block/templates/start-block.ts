@@ -1,7 +1,7 @@
 import { type Block, emptyBlock } from '../block';
 import { fitAthlete } from './fit-athlete';
 import { copyBlock, fromTemplate, type LayOut } from './from-template';
-import { asReturn } from './return-block';
+import { asReturnBlock } from './return-block';
 import type { Template } from './template';
 
 /** Settings chosen before a block starts. */
@@ -34,5 +34,5 @@ export function startBlock(source: BlockSource, wished: NewBlockSettings, layOut
   };
   const block = { ...laid(), ...settings };
   const fitted = source.kind === 'template' ? fitAthlete(block, layOut) : block;
-  return returning ? asReturn(fitted) : fitted;
+  return returning ? asReturnBlock(fitted) : fitted;
 }

@@ -91,6 +91,6 @@ const WISHES = {
 export type Purpose = keyof typeof WISHES;
 
 /** A template's slot, by purpose. */
-export function wish(purpose: Purpose, sets: number, low: number, high: number): TemplateSlot {
+export function preferredSlot(purpose: Purpose, sets: number, low: number, high: number): TemplateSlot {
   return { wishes: WISHES[purpose], sets, range: { low, high } };
 }

@@ -11,7 +11,7 @@ import {
   pickBest,
 } from './load-choice';
 import { loadsFrom } from './loads-from';
-import { nearerTheRange } from './past-the-top';
+import { isNextLoadCloser } from './past-the-top';
 import type { LoadRuleKind } from './rule';
 import { nextLoad } from './step-up';
 
@@ -32,7 +32,7 @@ export function bestFit(input: ChoiceInput): LoadChoice | undefined {
   const reach = capacity(input, last.load) - targetRir;
   if (reach < range.low - conventions.fitTolerance) return stepDown(input, last.load);
 
-  const top = mostAt(input, last.load);
+  const top = mostRepsAt(input, last.load);
   const candidates: Candidate[] = [];
   for (const load of loadsFrom(input, last.load)) {
     candidates.push(...candidatesAt(input, load, load === last.load ? top : range.high));
@@ -58,7 +58,7 @@ function sameLoad(input: ChoiceInput, load: Hundredths): Candidate | undefined {
 /** A choice that exceeds the range says so, and stays within sensible limits. */
 function withinReason(input: ChoiceInput, fit: LoadChoice | undefined): LoadChoice | undefined {
   if (fit === undefined || fit.chosen.reps <= input.range.high) return fit;
-  return nearerTheRange(input, { ...fit, decider: 'next load out of reach' });
+  return isNextLoadCloser(input, { ...fit, decider: 'next load out of reach' });
 }
 
 function middle(input: ChoiceInput): number {
@@ -80,7 +80,7 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
     for (const load of [input.grid.steps[at - 1], input.grid.steps[at]]) {
       if (load === undefined || input.carried * 100 + load <= 0 || seen.has(load)) continue;
       seen.add(load);
-      candidates.push(...candidatesAt(input, load, mostAt(input, load)));
+      candidates.push(...candidatesAt(input, load, mostRepsAt(input, load)));
     }
   }
   const fit = pickBest(candidates, input.targetRir, input.conventions.fitTolerance, {
@@ -91,7 +91,7 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
 }
 
 /** Most reps at a load: the top of the range, or more while the next load is not predicted to reach the bottom. */
-function mostAt(input: ChoiceInput, load: Hundredths): number {
+function mostRepsAt(input: ChoiceInput, load: Hundredths): number {
   const { range, targetRir } = input;
   if (input.fixed) return range.high;
   const next = nextLoad(input.grid, load);
@@ -103,7 +103,7 @@ function mostAt(input: ChoiceInput, load: Hundredths): number {
 }
 
 /** Reps that leave the target RIR at a load, at least one. */
-function reachAt(input: ChoiceInput, load: Hundredths): number {
+function repsForTarget(input: ChoiceInput, load: Hundredths): number {
   return Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
 }
 
@@ -111,18 +111,18 @@ function stepDown(input: ChoiceInput, from: Hundredths): LoadChoice {
   const reps = middle(input);
   const ideal = nearestLoad(input.grid, idealLoad(input, reps));
   const load = input.carried * 100 + ideal > 0 ? lighter(ideal, from) : from;
-  const reach = reachAt(input, load);
+  const reach = repsForTarget(input, load);
   const stays = {
-    chosen: candidate(input, from, reachAt(input, from)),
+    chosen: candidate(input, from, repsForTarget(input, from)),
     others: [],
     decider: 'below the range',
   } as const;
   if (load === from) return stays;
   // Between coarse loads the lighter one may allow more reps than the top.
-  const most = mostAt(input, load);
+  const most = mostRepsAt(input, load);
   const chosen = candidate(input, load, clamp(reach, input.range.low, most));
   const down: LoadChoice = { chosen, others: [stays.chosen], decider: 'below the range' };
-  return chosen.reps > input.range.high ? nearerTheRange(input, down) : down;
+  return chosen.reps > input.range.high ? isNextLoadCloser(input, down) : down;
 }
 
 export const bestFitRule = {

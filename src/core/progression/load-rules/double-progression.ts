@@ -1,7 +1,7 @@
 import { clamp, isAtLeast, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
 import { candidate, capacity, type LoadChoice } from './load-choice';
-import { nearerTheRange } from './past-the-top';
+import { isNextLoadCloser } from './past-the-top';
 import type { LastTime, LoadRuleKind, RuleInput } from './rule';
 import { nextLoad } from './step-up';
 
@@ -51,7 +51,7 @@ function choose(input: RuleInput, top: Top): LoadChoice | undefined {
   const chosen = candidate(input, last.load, clamp(wished, Math.min(last.reps, most), most));
   const others = next === undefined ? [] : [candidate(input, next, range.low)];
   if (chosen.reps <= range.high) return { chosen, others, decider: 'reps first' };
-  return nearerTheRange(input, { chosen, others, decider: 'next load out of reach' });
+  return isNextLoadCloser(input, { chosen, others, decider: 'next load out of reach' });
 }
 
 /** Reps above the range while the next step is too coarse. */

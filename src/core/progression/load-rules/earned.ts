@@ -2,7 +2,7 @@ import { clamp, roundHalfDown } from '../../rounding';
 import { bestFit } from './best-fit';
 import { candidate, capacity, type LoadChoice } from './load-choice';
 import type { RuleInput } from './rule';
-import { earnedStep, steppedUp } from './step-up';
+import { earnedStep, stepUp } from './step-up';
 
 /**
  * A load that stays until the technique earns an increase of 2.5-5 %; reps follow from the load at the target RIR, or
@@ -13,7 +13,7 @@ export function earnedLoad(input: RuleInput, earned: boolean, keepsReps: boolean
   if (last === null) return bestFit(input);
   const { earnedStepLeast: least, earnedStepMost: most } = conventions;
   const step = earned ? earnedStep(input, last.load, { least, most }) : undefined;
-  const isOut = step !== undefined && steppedUp(input, last.load, step, last.reps) === null;
+  const isOut = step !== undefined && stepUp(input, last.load, step, last.reps) === null;
   const up = isOut ? undefined : step;
   const load = up ?? last.load;
   const fixed = input.fixed === true;

@@ -138,10 +138,10 @@ export function pickBest(
   }
   const [chosen, ...others] = best;
   if (chosen === undefined) return undefined;
-  return { chosen, others, decider: deciderOf(chosen, others[0], fits, miss, nearness) };
+  return { chosen, others, decider: decidingReason(chosen, others[0], fits, miss, nearness) };
 }
 
-function deciderOf(
+function decidingReason(
   chosen: Candidate,
   second: Candidate | undefined,
   fits: (c: Candidate) => boolean,

@@ -9,7 +9,7 @@ import { nextLoad } from './step-up';
  * the others exceed the top; above thirty reps also if they reach half of the bottom. (71 reps of a light band in a
  * range of 14-20, or 13 of the next: 71/20 against 14/13.)
  */
-export function nearerTheRange(input: ChoiceInput, choice: LoadChoice): LoadChoice {
+export function isNextLoadCloser(input: ChoiceInput, choice: LoadChoice): LoadChoice {
   const { range, targetRir, conventions } = input;
   const { chosen } = choice;
   const isEndless = chosen.reps > Math.max(range.high, conventions.mostReps);

@@ -26,7 +26,7 @@ export const RULES = Object.fromEntries(ALL.map((rule) => [rule.name, rule])) as
 >;
 
 /** Whether the slot's own percentage step affects a rule. */
-export function takesStep(rule: LoadRule): boolean {
+export function usesOwnStep(rule: LoadRule): boolean {
   return RULES[rule].takesStep;
 }
 

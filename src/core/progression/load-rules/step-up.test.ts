@@ -4,7 +4,7 @@ import { EPLEY } from '../../effort/rep-max';
 import type { LoadGrid } from '../../loading/grid';
 import { asHundredths, hundredths } from '../../units';
 import type { ChoiceInput } from './load-choice';
-import { earnedStep, nextLoad, percentMore, steppedUp } from './step-up';
+import { earnedStep, loadPlusPercent, nextLoad, stepUp } from './step-up';
 
 /** A grid of these loads in kg. */
 const gridOf = (...loads: readonly number[]): LoadGrid => ({
@@ -25,8 +25,8 @@ test('the next load is the smallest above; at the end there is none', () => {
 });
 
 test('a percentage includes bodyweight: 5 % of 80 + 20 kg is 5 kg', () => {
-  expect(percentMore({ carried: 0 }, asHundredths(10_000), 2.5)).toBe(10_250);
-  expect(percentMore({ carried: 80 }, asHundredths(2000), 5)).toBe(2500);
+  expect(loadPlusPercent({ carried: 0 }, asHundredths(10_000), 2.5)).toBe(10_250);
+  expect(loadPlusPercent({ carried: 80 }, asHundredths(2000), 5)).toBe(2500);
 });
 
 test('100 kg earns 2.5 to 5 kg: the load nearest 103.75, the lower on a tie', () => {
@@ -71,15 +71,15 @@ test('a coarse step chosen by a rule uses the reps predicted there, or waits', (
     conventions: conventionsWith(),
   });
   // 10 to 11 is within the largest step of 10 %: the reps stay.
-  expect(steppedUp(input(15), asHundredths(1000), asHundredths(1100), 12)).toMatchObject({
+  expect(stepUp(input(15), asHundredths(1000), asHundredths(1100), 12)).toMatchObject({
     load: 11,
     reps: 12,
   });
   // 11 to 15 is not: 20 can be done 10 times with it, so 8 leave the planned 2.
-  expect(steppedUp(input(20), asHundredths(1100), asHundredths(1500), 12)).toMatchObject({
+  expect(stepUp(input(20), asHundredths(1100), asHundredths(1500), 12)).toMatchObject({
     load: 15,
     reps: 8,
   });
   // A little weaker it would be 7, so the step waits.
-  expect(steppedUp(input(19.7), asHundredths(1100), asHundredths(1500), 12)).toBeNull();
+  expect(stepUp(input(19.7), asHundredths(1100), asHundredths(1500), 12)).toBeNull();
 });

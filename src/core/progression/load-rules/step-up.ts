@@ -11,7 +11,7 @@ export function nextLoad(grid: LoadGrid, load: Hundredths): Hundredths | undefin
 }
 
 /** The load that moves this percentage more, including bodyweight, before rounding to the grid. */
-export function percentMore(
+export function loadPlusPercent(
   { carried }: Pick<Moved, 'carried'>,
   load: Hundredths,
   percent: number,
@@ -29,7 +29,7 @@ export function earnedStep(
   load: Hundredths,
   { least, most }: { readonly least: number; readonly most: number },
 ): Hundredths | undefined {
-  const [from, to] = [percentMore(input, load, least), percentMore(input, load, most)];
+  const [from, to] = [loadPlusPercent(input, load, least), loadPlusPercent(input, load, most)];
   const near = nearestLoad(input.grid, asHundredths((from + to) / 2));
   if (near > load && near >= from - 1e-6 && near <= to + 1e-6) return near;
   const next = nextLoad(input.grid, load);
@@ -45,13 +45,8 @@ export function earnedStep(
  * predicted there at the target RIR.
  * @returns null if these would be below the range: the step waits
  */
-export function steppedUp(
-  input: ChoiceInput,
-  from: Hundredths,
-  to: Hundredths,
-  reps: number,
-): Candidate | null {
-  if (isAtMost(to, percentMore(input, from, input.conventions.largestStep)))
+export function stepUp(input: ChoiceInput, from: Hundredths, to: Hundredths, reps: number): Candidate | null {
+  if (isAtMost(to, loadPlusPercent(input, from, input.conventions.largestStep)))
     return candidate(input, to, reps);
   const reach = roundHalfDown(capacity(input, to) - input.targetRir);
   return isAtLeast(reach, input.range.low) ? candidate(input, to, Math.min(reps, reach)) : null;

@@ -1,7 +1,7 @@
 import { bestFit } from './best-fit';
 import { candidate, type LoadChoice } from './load-choice';
 import type { LoadRuleKind, RuleInput } from './rule';
-import { earnedStep, steppedUp } from './step-up';
+import { earnedStep, stepUp } from './step-up';
 
 /** Two in a row: unchanged until the whole prescription is met in two consecutive sessions, then 2.5-5 % more. */
 function choose(input: RuleInput): LoadChoice | undefined {
@@ -14,7 +14,7 @@ function choose(input: RuleInput): LoadChoice | undefined {
   const least = input.step ?? earnedStepLeast;
   const next = earnedStep(input, last.load, { least, most: Math.max(least, earnedStepMost) });
   if (next === undefined) return { chosen: kept, others: [], decider: 'end of the equipment' };
-  const chosen = steppedUp(input, last.load, next, last.reps);
+  const chosen = stepUp(input, last.load, next, last.reps);
   if (chosen === null) return { chosen: kept, others: [], decider: 'next load out of reach' };
   return { chosen, others: [kept], decider: 'met twice running' };
 }

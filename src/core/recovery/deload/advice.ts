@@ -1,6 +1,6 @@
 import type { Level } from '../../athlete/athlete';
 import type { Conventions } from '../../conventions/conventions';
-import { type Signs, type SignsSum, signsSum } from '../signs';
+import { fatigueScore, type Signs, type SignsSum } from '../signs';
 import type { DeloadMeasure } from './deload';
 
 /** The facts for deciding about a deload. */
@@ -40,7 +40,7 @@ function isDue({ level, weeks }: DeloadSituation, { buildingWeeks }: Conventions
  * now.
  */
 export function adviseDeload(situation: DeloadSituation, conventions: Conventions): DeloadAdvice {
-  const total = signsSum(situation.signs, situation.eager, conventions);
+  const total = fatigueScore(situation.signs, situation.eager, conventions);
   const { sum, verdict } = total;
   const signed = verdict === 'propose' || verdict === 'urge';
   const needed = signed || (isDue(situation, conventions) && verdict !== 'not needed');

@@ -7,7 +7,7 @@ import { anyDeload } from '../../testing/any-prescription';
 import { athlete, block, lookup, session, slot } from '../../testing/fixtures';
 import { unfold } from '../../unfold/unfold';
 import { adviseDeload, type DeloadSituation } from './advice';
-import { DELOAD_KINDS, type Deload, deloadStart, deloadWeeks, lighteningOf } from './deload';
+import { combinedLightening, DELOAD_KINDS, type Deload, defaultDeload, deloadWeeks } from './deload';
 import { deloadSchema } from './deload-schema';
 import { keptDays } from './kept-days';
 
@@ -38,7 +38,7 @@ const sets = (week: ReturnType<typeof weeks>['deload'], slotId: string) =>
 
 describe('each kind gives these sets for the next week', () => {
   test('fewer sets: 0.4 of three is one, load unchanged, reps reduced until four are left', () => {
-    const { last, deload } = weeks([deloadStart('fewer sets')]);
+    const { last, deload } = weeks([defaultDeload('fewer sets')]);
     const [was, is] = [sets(last, 'a1')[0], sets(deload, 'a1')];
     expect(is).toHaveLength(1);
     expect(is[0]?.load).toBe(was?.load);
@@ -52,7 +52,7 @@ describe('each kind gives these sets for the next week', () => {
   });
 
   test('lighter: load × 0.85 as makeable, sets and reps unchanged; or half of the max', () => {
-    const { last, deload } = weeks([deloadStart('lighter')]);
+    const { last, deload } = weeks([defaultDeload('lighter')]);
     const [was, is] = [sets(last, 'a2'), sets(deload, 'a2')];
     expect(is).toHaveLength(was.length);
     expect(is.map(({ reps }) => reps)).toEqual(was.map(({ reps }) => reps));
@@ -66,7 +66,7 @@ describe('each kind gives these sets for the next week', () => {
   });
 
   test('both: one set of three, half the reps, half of the max', () => {
-    const { last, deload } = weeks([deloadStart('both')]);
+    const { last, deload } = weeks([defaultDeload('both')]);
     const [was, is] = [sets(last, 'a1'), sets(deload, 'a1')];
     expect(is).toHaveLength(1);
     expect(is[0]?.reps).toBe(Math.floor((was[0]?.reps ?? 0) / 2 + 0.5));
@@ -74,19 +74,19 @@ describe('each kind gives these sets for the next week', () => {
   });
 
   test('easier: the same sets with five left', () => {
-    const { last, deload } = weeks([deloadStart('easier')]);
+    const { last, deload } = weeks([defaultDeload('easier')]);
     expect(sets(deload, 'a1')).toHaveLength(sets(last, 'a1').length);
     expect(sets(deload, 'a1').every(({ predictedRir }) => (predictedRir ?? 0) >= 5)).toBe(true);
   });
 
   test('fewer days: the session that is the only one for a muscle stays, the other is dropped', () => {
     // Hamstrings are only trained in b, which also trains the quads.
-    const { deload } = weeks([deloadStart('fewer days')]);
+    const { deload } = weeks([defaultDeload('fewer days')]);
     expect(deload?.sessions.map((one) => one.sets > 0)).toEqual([false, true]);
   });
 
   test('fewer exercises: the first compound of each muscle', () => {
-    const { deload } = weeks([deloadStart('fewer exercises')]);
+    const { deload } = weeks([defaultDeload('fewer exercises')]);
     expect(['a1', 'a2', 'a3', 'b1', 'b2'].map((id) => sets(deload, id).length > 0)).toEqual([
       true,
       false,
@@ -105,7 +105,7 @@ describe('each kind gives these sets for the next week', () => {
   });
 
   test('one heavy touch: a usual top set of each session’s first compound', () => {
-    const { last, deload } = weeks([deloadStart('one heavy touch')]);
+    const { last, deload } = weeks([defaultDeload('one heavy touch')]);
     expect(sets(deload, 'a1').map(({ load, reps }) => [load, reps])).toEqual([
       [sets(last, 'a1')[0]?.load, sets(last, 'a1')[0]?.reps],
     ]);
@@ -113,15 +113,15 @@ describe('each kind gives these sets for the next week', () => {
   });
 
   test('active rest: nothing, for this many weeks', () => {
-    expect(weeks([deloadStart('active rest')]).deload?.sessions.every((one) => one.sets === 0)).toBe(true);
-    expect(deloadWeeks([deloadStart('active rest')])).toBe(2);
-    expect(deloadWeeks([deloadStart('both')])).toBe(1);
+    expect(weeks([defaultDeload('active rest')]).deload?.sessions.every((one) => one.sets === 0)).toBe(true);
+    expect(deloadWeeks([defaultDeload('active rest')])).toBe(2);
+    expect(deloadWeeks([defaultDeload('both')])).toBe(1);
     expect(deloadWeeks(null)).toBe(0);
   });
 });
 
 test('combined kinds use the lowest value of each dimension', () => {
-  const made = lighteningOf(
+  const made = combinedLightening(
     [
       { kind: 'fewer sets', sets: 0.6, reps: 'cut' },
       { kind: 'lighter', load: 0.8, half: false },
@@ -137,15 +137,16 @@ test('a deload stored before version 3 is read as a list of one', () => {
   expect(deloadSchema(z).parse({ kind: 'fewer sets', sets: 0.5 })).toEqual([
     { kind: 'fewer sets', sets: 0.5, reps: 'cut' },
   ]);
-  for (const kind of DELOAD_KINDS) expect(deloadSchema(z).safeParse([deloadStart(kind)]).success).toBe(true);
+  for (const kind of DELOAD_KINDS)
+    expect(deloadSchema(z).safeParse([defaultDeload(kind)]).success).toBe(true);
   expect(deloadSchema(z).safeParse([]).success).toBe(false);
 });
 
 test('adding another kind never makes any dimension heavier', () => {
   fc.assert(
     fc.property(anyDeload, fc.constantFrom(...DELOAD_KINDS), (deload, kind) => {
-      const one = lighteningOf(deload, conventions);
-      const more = lighteningOf([...deload, deloadStart(kind)], conventions);
+      const one = combinedLightening(deload, conventions);
+      const more = combinedLightening([...deload, defaultDeload(kind)], conventions);
       expect(more.sets).toBeLessThanOrEqual(one.sets);
       expect(more.load).toBeLessThanOrEqual(one.load);
       expect(more.reps).toBeLessThanOrEqual(one.reps);

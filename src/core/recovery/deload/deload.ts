@@ -8,7 +8,7 @@ import { type FewerExercises, fewerExercises } from './fewer-exercises';
 import { type FewerSets, fewerSets } from './fewer-sets';
 import { type HeavyTouch, heavyTouch } from './heavy-touch';
 import { type LessTime, lessTime } from './less-time';
-import { type DeloadKind, type Lightening, together } from './lightening';
+import { combineLightenings, type DeloadKind, type Lightening } from './lightening';
 import { type Lighter, lighter } from './lighter';
 
 /** A kind of deload with its parameters. */
@@ -43,7 +43,7 @@ export const DELOAD_KINDS = Object.keys(REGISTRY) as readonly DeloadMeasure['kin
 export const DEFAULT_DELOAD: DeloadMeasure = fewerSets.start;
 
 /** Default parameters of a kind when a coach chooses it. */
-export function deloadStart(kind: DeloadMeasure['kind']): DeloadMeasure {
+export function defaultDeload(kind: DeloadMeasure['kind']): DeloadMeasure {
   return REGISTRY[kind].start;
 }
 
@@ -53,8 +53,8 @@ export function deloadFields(kind: DeloadMeasure['kind']): Readonly<Record<strin
 }
 
 /** Everything a deload reduces, all its measures combined. */
-export function lighteningOf(deload: Deload, conventions: Conventions): Lightening {
-  return together(
+export function combinedLightening(deload: Deload, conventions: Conventions): Lightening {
+  return combineLightenings(
     deload.map((one) => {
       // The parameters carry their kind, so they always match; TypeScript cannot correlate them.
       const kind = REGISTRY[one.kind] as unknown as DeloadKind<DeloadMeasure>;

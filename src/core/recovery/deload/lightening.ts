@@ -44,7 +44,7 @@ export interface DeloadKind<P extends { readonly kind: string }> {
 }
 
 /** Several combined: the lowest value of each dimension. */
-export function together(lightenings: readonly Partial<Lightening>[]): Lightening {
+export function combineLightenings(lightenings: readonly Partial<Lightening>[]): Lightening {
   return lightenings.reduce<Lightening>((sum, one) => {
     const each = { ...UNCHANGED, ...one };
     return {

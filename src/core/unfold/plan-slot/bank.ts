@@ -6,7 +6,7 @@ import type { SetPlan } from '../../plan/set';
  * @param sets as laid out, with their predictions
  * @param before reps of each set last time, at the same load
  */
-export function banked(sets: readonly SetPlan[], before: readonly number[]): readonly SetPlan[] {
+export function rebankedSets(sets: readonly SetPlan[], before: readonly number[]): readonly SetPlan[] {
   let best = -1;
   let most = Number.NEGATIVE_INFINITY;
   sets.forEach(({ reps, predictedRir, optional }, at) => {

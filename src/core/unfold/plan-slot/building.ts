@@ -1,6 +1,6 @@
 import type { RepRange } from '../../block/rep-range';
 import { averageFirstRir, driftPerSet, firstHoldRange, firstSetRange, type Held } from '../../effort/drift';
-import { rirOfHold, tiredHold } from '../../effort/hold';
+import { holdAfterFatigue, rirAfterHold } from '../../effort/hold';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
@@ -10,9 +10,9 @@ import { isAtLeast } from '../../rounding';
 import {
   banksReps,
   measuresStrength,
-  partsOf,
   setCount,
   type TechniqueParameters,
+  techniqueParts,
   tempoOf,
   withSetCount,
 } from '../../techniques/registry';
@@ -22,7 +22,7 @@ import { secondsPerRep } from '../../timing/tempo';
 import type { Hundredths } from '../../units';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
-import { banked } from './bank';
+import { rebankedSets } from './bank';
 import { type FirstSet, firstSet, type PartAsked } from './first-set';
 import { layOut, ownRir, type PartPlan, rirOfSet } from './lay-out';
 import type { SlotTarget } from './target';
@@ -31,7 +31,7 @@ import type { SlotTarget } from './target';
 export function planBuilding(facts: SlotFacts, history: SlotHistory, target: SlotTarget): SlotPlan {
   const { slot } = facts;
   const technique = withSetCount(target.technique, target.sets);
-  const parts = shortOfFailure(partsOf(technique), target);
+  const parts = shortOfFailure(techniqueParts(technique), target);
   const rest = parts[0]?.rest?.(slot.rest) ?? slot.rest;
   // In a group the other exercises' sets are rest too, and for one side the other side's.
   const seconds = rest + facts.between + otherSide(facts, technique, target);
@@ -82,10 +82,10 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
       banksReps(technique) &&
       first.load !== null &&
       first.load === history.last.get(part.role)?.load;
-    sets.push(...(isBanked ? banked(laid, history.reps) : laid));
+    sets.push(...(isBanked ? rebankedSets(laid, history.reps) : laid));
     before += part.sets;
   });
-  return record(facts, held(facts, target), technique, { sets, why, rest, seconds, perSet, low });
+  return record(facts, constantOf(facts, target), technique, { sets, why, rest, seconds, perSet, low });
 }
 
 /** Least RIR where failure is not safe. */
@@ -97,7 +97,7 @@ function shortOfFailure(parts: readonly Part[], { mayFail }: SlotTarget): readon
 }
 
 /** The target with what held it back from failure, if the week or one of its sets asked for that. */
-function held({ slot }: SlotFacts, target: SlotTarget): SlotTarget {
+function constantOf({ slot }: SlotFacts, target: SlotTarget): SlotTarget {
   const { mayFail, rir, override, weekRir, gate } = target;
   if (mayFail) return target;
   const asked = override?.rir ?? rir;
@@ -205,8 +205,8 @@ function partPlan(
     predictHold:
       held && strength !== null
         ? (seconds, k) =>
-            rirOfHold(
-              tiredHold(strength.oneRepMax, perSet * (before + k - 1), conventions),
+            rirAfterHold(
+              holdAfterFatigue(strength.oneRepMax, perSet * (before + k - 1), conventions),
               seconds,
               conventions,
             )

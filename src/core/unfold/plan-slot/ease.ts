@@ -1,5 +1,5 @@
 import { driftPerSet } from '../../effort/drift';
-import { rirOfHold, secondsAt } from '../../effort/hold';
+import { rirAfterHold, secondsForRir } from '../../effort/hold';
 import { isMakeable, nearestLoad } from '../../loading/grid';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
@@ -98,9 +98,9 @@ function easeRounds(
       );
     }
     if (held) {
-      const seconds = Math.max(1, Math.floor(secondsAt(strength.oneRepMax, easing.rir, conventions)));
+      const seconds = Math.max(1, Math.floor(secondsForRir(strength.oneRepMax, easing.rir, conventions)));
       const reps = Math.min(wished, seconds);
-      const predictedRir = rirOfHold(strength.oneRepMax, reps, conventions);
+      const predictedRir = rirAfterHold(strength.oneRepMax, reps, conventions);
       const rir = Math.max(easing.rir, set.rir);
       return credited({ ...plain, load: decimal(load) }, { reps, rir, predictedRir }, conventions);
     }

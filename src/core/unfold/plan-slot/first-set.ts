@@ -1,5 +1,5 @@
 import type { RepRange } from '../../block/rep-range';
-import { rirOfHold, secondsAt, tiredHold } from '../../effort/hold';
+import { holdAfterFatigue, rirAfterHold, secondsForRir } from '../../effort/hold';
 import { nearestLoad } from '../../loading/grid';
 import { valueIn } from '../../loading/weight';
 import type { Reason } from '../../plan/reason';
@@ -15,7 +15,7 @@ import {
 import { RULES, type RuleName } from '../../progression/load-rules/registry';
 import type { RuleInput } from '../../progression/load-rules/rule';
 import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
-import { keepsReps, progressOf, type TechniqueParameters } from '../../techniques/registry';
+import { keepsReps, type TechniqueParameters, techniqueProgress } from '../../techniques/registry';
 import type { Part } from '../../techniques/technique';
 import { asHundredths, decimal, type Hundredths, hundredths } from '../../units';
 import { isHeld, type SlotFacts } from '../slot-facts';
@@ -156,7 +156,7 @@ function fitPart(
     if (own !== undefined && hundredths(own.chosen.load) < top) return own;
     return backOffFit(input, top, part.drop);
   }
-  switch (progressOf(technique)) {
+  switch (techniqueProgress(technique)) {
     case 'reps':
       return byReps(input);
     case 'earned':
@@ -223,7 +223,7 @@ function atShare(
 
 function ruleName({ slot }: SlotFacts, technique: TechniqueParameters, part: Part): RuleName {
   if (part.ofMax !== undefined) return 'share of the max';
-  const progress = progressOf(technique);
+  const progress = techniqueProgress(technique);
   return progress === 'earned' || progress === 'reps' ? progress : slot.loadRule;
 }
 
@@ -235,11 +235,11 @@ function heldSet(
 ): Found {
   if (strength === null)
     return { chosen: null, why: { code: 'load/search', targetRir, range: slot.range }, input: null };
-  const longest = tiredHold(strength.oneRepMax, fatigue, conventions);
-  const wished = roundHalfDown(secondsAt(longest, rir, conventions));
+  const longest = holdAfterFatigue(strength.oneRepMax, fatigue, conventions);
+  const wished = roundHalfDown(secondsForRir(longest, rir, conventions));
   const seconds = clamp(wished, slot.range.low, slot.range.high);
   const load = decimal(nearestLoad(grid, hundredths(strength.source.load)));
-  const predictedRir = rirOfHold(longest, seconds, conventions);
+  const predictedRir = rirAfterHold(longest, seconds, conventions);
   return {
     chosen: { load, reps: seconds, predictedRir },
     why: { code: 'load/hold', unit: grid.unit, load, seconds, strength, targetRir: rir, range },

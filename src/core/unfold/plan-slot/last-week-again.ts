@@ -5,7 +5,7 @@ import type { SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 
 /** A planned slot with the loads and reps of its last building week, as planned or logged. */
-export function lastWeekAgain(
+export function repeatLastWeek(
   { grid, carried }: SlotFacts,
   { last: lastTime }: SlotHistory,
   planned: SlotPlan,

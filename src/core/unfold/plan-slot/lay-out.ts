@@ -1,7 +1,7 @@
 import { AS_IT_IS, type SetTarget, type Slot } from '../../block/block';
 import type { RepRange } from '../../block/rep-range';
 import type { Conventions } from '../../conventions/conventions';
-import { driftedSet, type Held } from '../../effort/drift';
+import { type Held, setAfterDrift } from '../../effort/drift';
 import type { RepMaxCurve } from '../../effort/rep-max';
 import { nearestLoad } from '../../loading/grid';
 import type { SetPlan } from '../../plan/set';
@@ -110,15 +110,17 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
     const place = {
       k,
       round: at + 1,
-      variant: turnOf(slot, at),
+      variant: rotatedVariant(slot, at),
       optional: k > part.sets,
       id: `${part.role}-${k}`,
       words:
-        slot.setTargets.length === 0 ? NO_WORDS : ownWords(slot, { at, count: plan.count, role: part.role }),
+        slot.setTargets.length === 0
+          ? NO_WORDS
+          : ownTempoAndCue(slot, { at, count: plan.count, role: part.role }),
     };
     const effort = effortOfSet(slot, plan, k, fixed);
     const rise = part.rises?.[Math.min(k, part.rises.length) - 1];
-    if (rise !== undefined) sets.push(...risen(facts, plan, place, rise));
+    if (rise !== undefined) sets.push(...risingRound(facts, plan, place, rise));
     else if (part.minis === undefined) sets.push(wholeSet(plan, place, effort));
     else {
       const lead = leadOf(facts, plan, k, effort, fixed);
@@ -129,7 +131,7 @@ export function layOut(facts: SlotFacts, plan: PartPlan): readonly SetPlan[] {
 }
 
 /** A set's variant if variants rotate; null: the slot's. The plain exercise is one of them if it is listed. */
-function turnOf({ rotate, variant }: Slot, at: number): string | null {
+function rotatedVariant({ rotate, variant }: Slot, at: number): string | null {
   const turn = rotate.length === 0 ? null : (rotate[at % rotate.length] ?? null);
   return turn === AS_IT_IS && variant === null ? null : turn;
 }
@@ -146,7 +148,7 @@ type OwnWords = Pick<SetPlan, 'tempo' | 'cue'>;
 const NO_WORDS: OwnWords = {};
 
 /** A set's own tempo and cue. */
-function ownWords(slot: Slot, place: OwnPlace): OwnWords {
+function ownTempoAndCue(slot: Slot, place: OwnPlace): OwnWords {
   const tempo = own(slot, place, 'tempo');
   const cue = own(slot, place, 'cue');
   return { ...(tempo === null ? {} : { tempo }), ...(cue === null ? {} : { cue }) };
@@ -162,7 +164,7 @@ function effortOfSet(slot: Slot, plan: PartPlan, k: number, fixed: boolean): Eff
   const { part, perSet, unit, range } = plan;
   // A hold's RIR is counted in reps, its length in seconds.
   const perReps = plan.mode === 'hold reps' ? perSet : perSet * unit;
-  const drifted = driftedSet(plan.mode, { reps: baseReps(slot, plan), rir: plan.rir }, perReps, k);
+  const drifted = setAfterDrift(plan.mode, { reps: baseReps(slot, plan), rir: plan.rir }, perReps, k);
   // Fixed reps cannot be reduced: the round ends closer to failure.
   if (fixed && part.minis !== undefined) return { reps: plan.reps, rir: drifted.rir };
   const rir = rirOfSet(slot, plan, plan.before + k - 1, drifted.rir);
@@ -254,7 +256,7 @@ function predicted(plan: PartPlan, reps: number, k: number): number | null {
 }
 
 /** A round with its own load, a share of the first round's as the equipment makes it. */
-function risen(
+function risingRound(
   facts: SlotFacts,
   plan: PartPlan,
   place: SetPlace,
@@ -347,11 +349,18 @@ function foreseenRirs(
   loads: readonly (number | null)[],
 ): readonly number[] | null {
   if (load === null || capacity === null) return null;
-  return roundRirs({ ...lead, reach: capacity(load) - perSet * (k - 1) }, madeOf(minis, loads, carried));
+  return roundRirs(
+    { ...lead, reach: capacity(load) - perSet * (k - 1) },
+    makeablePieces(minis, loads, carried),
+  );
 }
 
 /** The parts with the shares of their makeable loads. */
-function madeOf(minis: readonly Mini[], loads: readonly (number | null)[], carried: number): readonly Mini[] {
+function makeablePieces(
+  minis: readonly Mini[],
+  loads: readonly (number | null)[],
+  carried: number,
+): readonly Mini[] {
   const moved = (at: number) => carried * 100 + (loads[at] ?? 0);
   return minis.map((mini, at) =>
     mini.share === 1 || moved(0) <= 0 ? mini : { ...mini, share: moved(at + 1) / moved(0) },

@@ -119,7 +119,7 @@ function shareInWeek({ ofMax }: Slot, weeks: number): number | null {
 const MOST_OF_MAX = 105;
 
 /** Sets of a building week on a straight line from the first to the last, rounded half up. */
-function rampedSets(from: number, to: number, { week, weeks }: { week: number; weeks: number }): number {
+function plannedRise(from: number, to: number, { week, weeks }: { week: number; weeks: number }): number {
   return weeks <= 1 ? to : roundHalfUp(from + ((to - from) * (week - 1)) / (weeks - 1));
 }
 
@@ -133,7 +133,7 @@ export function slotSets(
   at: { readonly week: number; readonly weeks: number },
 ): { readonly sets: number; readonly whySets: Reason } {
   const from = setCount(technique);
-  const prescribed = rampTo === null ? from : rampedSets(from, rampTo, at);
+  const prescribed = rampTo === null ? from : plannedRise(from, rampTo, at);
   const { most, least } = setLimits(technique);
   const total = prescribed + added.reduce((sum, { add }) => sum + add, 0);
   const sets = Math.max(least, Math.min(most, total));
@@ -152,7 +152,7 @@ export function slotSets(
 }
 
 /** The first set fixed by an order; null once its facts have changed. */
-export function pinnedSet(
+export function orderedFirstSet(
   facts: SlotFacts,
   history: SlotHistory,
   order: FirstSet | null,

@@ -5,8 +5,8 @@ import { sessionsOf } from '../../findings/cycle';
 import type { CheckInput } from '../../findings/finding';
 import type { WeekState } from '../../plan/week-state';
 import { type MissedOption, missedSessionOptions } from '../../schedule/missed-sessions';
-import { arrangedWeek } from '../../schedule/week-change';
-import { checksOf, dueOn, lastDay, runningWeek, type Watch, type WatchKind } from '../watch';
+import { applyToWeek } from '../../schedule/week-change';
+import { checkInputForWeek, dueDay, lastDay, runningWeek, type Watch, type WatchKind } from '../watch';
 import type { Cost, WatchOption } from '../watch-call';
 
 /**
@@ -21,10 +21,10 @@ export const daysLost: WatchKind = {
     const { plan, performed } = running;
     const missed = plan.sessions.filter(
       ({ sessionId, optional, day }) =>
-        !optional && !performed.has(sessionId) && dueOn(plan, day) < watch.today,
+        !optional && !performed.has(sessionId) && dueDay(plan, day) < watch.today,
     );
     if (missed.length === 0) return [];
-    const input = checksOf(watch, plan);
+    const input = checkInputForWeek(watch, plan);
     if (input === undefined) return [];
     const end = lastDay(plan, watch.block.cycleDays);
     const daysLeft = Math.max(0, daysBetween(watch.today, end) + 1);
@@ -49,16 +49,16 @@ export const daysLost: WatchKind = {
 /** Ways to continue the week. */
 function arranged(watch: Watch, running: WeekState, input: CheckInput): readonly WatchOption[] {
   const { plan } = running;
-  const options = missedSessionOptions(input, situationOf(watch, running));
+  const options = missedSessionOptions(input, weekSituation(watch, running));
   return options.map((option) => ({
     id: option.kind,
     does: arrangeAction(option, watch, false),
-    edit: arrangedWeek(watch.block, plan.week, option),
+    edit: applyToWeek(watch.block, plan.week, option),
   }));
 }
 
 /** The running week's state: finished sessions, past and free days. */
-export function situationOf(
+export function weekSituation(
   watch: Pick<Watch, 'block' | 'athlete' | 'today'>,
   { plan, performed }: Pick<WeekState, 'plan' | 'performed'>,
 ) {

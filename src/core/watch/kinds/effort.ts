@@ -1,5 +1,5 @@
 import { callId } from '../../calls/call';
-import { curveOf } from '../../effort/curves';
+import { chosenCurve } from '../../effort/curves';
 import { rirBias } from '../../effort/rir-bias';
 import { roundHalfUp } from '../../rounding';
 import { lastIssued, type WatchKind } from '../watch';
@@ -11,7 +11,7 @@ export const effort: WatchKind = {
   propose: (watch) => {
     const { athlete, exposures, conventions } = watch;
     const week = lastIssued(watch)?.plan.week;
-    const bias = rirBias(exposures, curveOf(athlete.effort), conventions);
+    const bias = rirBias(exposures, chosenCurve(athlete.effort), conventions);
     if (week === undefined || bias?.steady !== true) return [];
     const subject = 'effort';
     return [

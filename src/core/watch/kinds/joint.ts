@@ -3,8 +3,8 @@ import { callId } from '../../calls/call';
 import { JOINTS, type Joint } from '../../exercises/exercise';
 import type { Fix } from '../../findings/finding';
 import { irritatedJoint } from '../../findings/irritated-joint';
-import { toldOf } from '../../on-the-day/session-note';
-import { checksOf, nextBuilding, type Watch, type WatchKind } from '../watch';
+import { summariseNotes } from '../../on-the-day/session-note';
+import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../watch';
 import { NOTED, type WatchOption } from '../watch-call';
 
 /** Slight pain reports in a joint that make an alert; one clear report is enough. */
@@ -25,10 +25,10 @@ export const joint: WatchKind = {
   kind: 'joint',
   propose: (watch) => {
     const next = nextBuilding(watch);
-    const input = next === undefined ? undefined : checksOf(watch, next.plan);
+    const input = next === undefined ? undefined : checkInputForWeek(watch, next.plan);
     if (next === undefined || input === undefined) return [];
     return JOINTS.flatMap((where) => {
-      const told = toldOn(where, watch);
+      const told = painReports(where, watch);
       if (!told.clear && told.times < SLIGHT_TIMES) return [];
       const since = addDays(watch.today, -watch.conventions.painWindow);
       const [found] = irritatedJoint({
@@ -52,14 +52,14 @@ export const joint: WatchKind = {
   },
 };
 
-function toldOn(where: Joint, { log, today, conventions }: Watch): Told {
+function painReports(where: Joint, { log, today, conventions }: Watch): Told {
   const from = addDays(today, -conventions.painWindow);
   const lifts = new Set<string>();
   const workouts: string[] = [];
   let clear = false;
   for (const { id, date, notes } of log.workouts) {
     if (date < from) continue;
-    const pains = [...toldOf(notes).pains.values()].filter((pain) => pain.where === where);
+    const pains = [...summariseNotes(notes).pains.values()].filter((pain) => pain.where === where);
     if (pains.length === 0) continue;
     workouts.push(id);
     for (const { exerciseId, grade } of pains) {

@@ -1,6 +1,6 @@
 import { daysBetween } from '../../calendar';
 import { callId } from '../../calls/call';
-import { dueOn, runningWeek, type WatchKind } from '../watch';
+import { dueDay, runningWeek, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
 
 /** A week is running and nothing was logged for days although something was due. */
@@ -16,7 +16,7 @@ export const noLog: WatchKind = {
         .sort()
         .at(-1) ?? null;
     const isDue = plan.sessions.some(
-      ({ optional, day }) => !optional && dueOn(plan, day) < watch.today && dueOn(plan, day) > (last ?? ''),
+      ({ optional, day }) => !optional && dueDay(plan, day) < watch.today && dueDay(plan, day) > (last ?? ''),
     );
     const days = daysBetween(last ?? plan.startDate, watch.today);
     if (!isDue || days < watch.conventions.quietDays) return [];

@@ -1,5 +1,5 @@
 import { callId } from '../../calls/call';
-import { toldOf } from '../../on-the-day/session-note';
+import { summariseNotes } from '../../on-the-day/session-note';
 import { deloadNow } from '../../schedule/deload-now';
 import { nextBuilding, type WatchKind } from '../watch';
 import { NOTED, type WatchOption } from '../watch-call';
@@ -12,7 +12,7 @@ export const readiness: WatchKind = {
     const told = [...log.workouts]
       .sort((a, b) => a.date.localeCompare(b.date))
       .flatMap((workout) => {
-        const { readiness: said } = toldOf(workout.notes);
+        const { readiness: said } = summariseNotes(workout.notes);
         return said === null ? [] : [{ workout, poor: said.slept === 'poorly' || said.feels === 'poorly' }];
       });
     const latest = told.slice(-conventions.poorDays);

@@ -1,10 +1,10 @@
 import { daysBetween } from '../../calendar';
 import { callId } from '../../calls/call';
-import { brokenBy, missedSessionOptions } from '../../schedule/missed-sessions';
-import { arrangedWeek } from '../../schedule/week-change';
-import { checksOf, dueOn, runningWeek, type WatchKind } from '../watch';
+import { brokenRules, missedSessionOptions } from '../../schedule/missed-sessions';
+import { applyToWeek } from '../../schedule/week-change';
+import { checkInputForWeek, dueDay, runningWeek, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
-import { arrangeAction, situationOf } from './days-lost';
+import { arrangeAction, weekSituation } from './days-lost';
 
 /**
  * A session was trained on another day than planned, and the rest of the week now breaks a calendar rule it kept
@@ -18,7 +18,7 @@ export const rearrange: WatchKind = {
     const { plan, performed } = running;
     const isLost = plan.sessions.some(
       ({ sessionId, optional, day }) =>
-        !optional && !performed.has(sessionId) && dueOn(plan, day) < watch.today,
+        !optional && !performed.has(sessionId) && dueDay(plan, day) < watch.today,
     );
     const dayOf = (sessionId: string, planned: number) => {
       const date = performed.get(sessionId)?.workout.date;
@@ -26,12 +26,12 @@ export const rearrange: WatchKind = {
     };
     const moved = plan.sessions.filter(({ sessionId, day }) => dayOf(sessionId, day) !== day);
     const last = moved.at(-1);
-    const input = checksOf(watch, plan);
+    const input = checkInputForWeek(watch, plan);
     if (isLost || last === undefined || input === undefined) return [];
     const sessions = plan.sessions.map((one) => ({ ...one, day: dayOf(one.sessionId, one.day) }));
     const options = missedSessionOptions(
       { ...input, week: { ...plan, sessions } },
-      { ...situationOf(watch, running), usual: brokenBy(input) },
+      { ...weekSituation(watch, running), usual: brokenRules(input) },
     ).filter(({ kind, moves, breaks }) => kind === 'move' && moves.length > 0 && breaks.length === 0);
     if (options.length === 0) return [];
     const subject = `rearrange/${plan.week}`;
@@ -52,7 +52,7 @@ export const rearrange: WatchKind = {
           ...options.map((option) => ({
             id: option.kind,
             does: arrangeAction(option, watch, false),
-            edit: arrangedWeek(watch.block, plan.week, option),
+            edit: applyToWeek(watch.block, plan.week, option),
           })),
           NOTED,
         ],

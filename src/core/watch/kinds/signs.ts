@@ -1,6 +1,6 @@
 import { callId } from '../../calls/call';
-import { latestCheckIn, signsOf } from '../../recovery/check-in';
-import { SIGNS, signsSum } from '../../recovery/signs';
+import { fatigueSigns, latestCheckIn } from '../../recovery/check-in';
+import { fatigueScore, SIGNS } from '../../recovery/signs';
 import { deloadNow } from '../../schedule/deload-now';
 import { nextBuilding, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
@@ -11,12 +11,12 @@ export const signs: WatchKind = {
   propose: (watch) => {
     const { block, blockPlan, checkIns, conventions, today } = watch;
     const latest = latestCheckIn(checkIns, today);
-    const score = signsOf(checkIns, blockPlan.observations, today);
+    const score = fatigueSigns(checkIns, blockPlan.observations, today);
     const next = nextBuilding(watch);
     if (latest === undefined || score === null || next === undefined) return [];
     // A deload that comes next anyway needs no alert.
     if (blockPlan.weeks.find(({ issued }) => issued === null) !== next) return [];
-    const { sum, verdict } = signsSum(score, latest.drive === 'eager', conventions);
+    const { sum, verdict } = fatigueScore(score, latest.drive === 'eager', conventions);
     if (verdict !== 'propose' && verdict !== 'urge') return [];
     const { week } = next.plan;
     const subject = `signs/${week}`;

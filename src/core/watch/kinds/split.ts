@@ -1,8 +1,8 @@
 import { callId } from '../../calls/call';
 import { missedSessionOptions } from '../../schedule/missed-sessions';
-import { arrangedForGood } from '../../schedule/week-change';
-import { weekDone, weeksOver } from '../adherence';
-import { checksOf, nextBuilding, type WatchKind } from '../watch';
+import { applyPermanently } from '../../schedule/week-change';
+import { finishedWeeks, weekAdherence } from '../adherence';
+import { checkInputForWeek, nextBuilding, type WatchKind } from '../watch';
 import { NOTED } from '../watch-call';
 import { arrangeAction } from './days-lost';
 
@@ -14,11 +14,11 @@ export const split: WatchKind = {
   kind: 'split',
   propose: (watch) => {
     const { block, blockPlan, conventions, today } = watch;
-    const weeks = weeksOver(block, blockPlan.weeks, today)
+    const weeks = finishedWeeks(block, blockPlan.weeks, today)
       .slice(-conventions.missedOf)
-      .map((week) => weekDone(block, week));
+      .map((week) => weekAdherence(block, week));
     const next = nextBuilding(watch);
-    const input = next === undefined ? undefined : checksOf(watch, next.plan);
+    const input = next === undefined ? undefined : checkInputForWeek(watch, next.plan);
     if (weeks.length < conventions.missedOf || next === undefined || input === undefined) return [];
     return block.sessions.flatMap((session) => {
       const missed = weeks.filter((week) => week.missed.includes(session.id)).length;
@@ -37,7 +37,7 @@ export const split: WatchKind = {
             ...options.map((option) => ({
               id: option.kind,
               does: arrangeAction(option, watch, true),
-              edit: arrangedForGood(block, option),
+              edit: applyPermanently(block, option),
             })),
             NOTED,
           ],

@@ -3,17 +3,17 @@ import type { Slot } from '../../block/block';
 import { exchangeExercise } from '../../block/exchange-exercise';
 import { addDays } from '../../calendar';
 import { callId } from '../../calls/call';
-import { curveOf } from '../../effort/curves';
+import { chosenCurve } from '../../effort/curves';
 import { liftTrend, trendPoints } from '../../effort/stall';
 import { primeMovers } from '../../exercises/exercise';
 import { swapCandidates } from '../../exercises/similarity';
 import { asPlanned, type CheckInput } from '../../findings/finding';
 import { substitutesFor } from '../../findings/swap-slots';
-import { toldOf } from '../../on-the-day/session-note';
-import { signsOf } from '../../recovery/check-in';
-import { signsSum } from '../../recovery/signs';
+import { summariseNotes } from '../../on-the-day/session-note';
+import { fatigueSigns } from '../../recovery/check-in';
+import { fatigueScore } from '../../recovery/signs';
 import { roundHalfUp } from '../../rounding';
-import { checksOf, nextBuilding, type Watch, type WatchKind } from '../watch';
+import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../watch';
 import { NOTED, type WatchOption } from '../watch-call';
 
 const MOST_SWAPS = 3;
@@ -29,9 +29,9 @@ export const stall: WatchKind = {
   propose: (watch) => {
     const { block, athlete, exposures, conventions, today } = watch;
     const next = nextBuilding(watch);
-    const input = next === undefined ? undefined : checksOf(watch, next.plan);
-    if (next === undefined || input === undefined || !recoversWell(watch)) return [];
-    const points = trendPoints(exposures, curveOf(athlete.effort));
+    const input = next === undefined ? undefined : checkInputForWeek(watch, next.plan);
+    if (next === undefined || input === undefined || !isRecovered(watch)) return [];
+    const points = trendPoints(exposures, chosenCurve(athlete.effort));
     const lifts = new Set(block.sessions.flatMap(({ slots }) => slots.map(({ exercise }) => exercise.id)));
     const stalled = [...lifts].flatMap((exerciseId) => {
       const trend = liftTrend(points.get(exerciseId) ?? [], today, {
@@ -70,9 +70,9 @@ function since({ today, conventions }: Watch): string {
   return addDays(today, -7 * conventions.stallWeeks);
 }
 
-function recoversWell({ checkIns, blockPlan, today, conventions }: Watch): boolean {
-  const signs = signsOf(checkIns, blockPlan.observations, today);
-  return signs === null || signsSum(signs, false, conventions).sum < conventions.signsPropose;
+function isRecovered({ checkIns, blockPlan, today, conventions }: Watch): boolean {
+  const signs = fatigueSigns(checkIns, blockPlan.observations, today);
+  return signs === null || fatigueScore(signs, false, conventions).sum < conventions.signsPropose;
 }
 
 /** Whether a muscle of the lift was below target twice or is still sore: then it is tired, not stalled. */
@@ -89,7 +89,7 @@ function hurts(exerciseId: string, watch: Watch): boolean {
   return watch.log.workouts.some(
     ({ date, notes }) =>
       date >= since(watch) &&
-      [...toldOf(notes).pains.values()].some((pain) => pain.exerciseId === exerciseId),
+      [...summariseNotes(notes).pains.values()].some((pain) => pain.exerciseId === exerciseId),
   );
 }
 

@@ -5,9 +5,9 @@ import { type Exercise, payoff } from '../../exercises/exercise';
 import { swapCandidates } from '../../exercises/similarity';
 import { asPlanned, type CheckInput } from '../../findings/finding';
 import { type Placed, substitutesFor } from '../../findings/swap-slots';
-import { signsOf } from '../../recovery/check-in';
-import { signsSum } from '../../recovery/signs';
-import { checksOf, nextBuilding, type Watch, type WatchKind } from '../watch';
+import { fatigueSigns } from '../../recovery/check-in';
+import { fatigueScore } from '../../recovery/signs';
+import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../watch';
 import { NOTED, type WatchOption } from '../watch-call';
 
 const MOST_SWAPS = 3;
@@ -21,7 +21,7 @@ export const tired: WatchKind = {
   propose: (watch) => {
     const { checkIns, conventions } = watch;
     const next = nextBuilding(watch);
-    const input = next === undefined ? undefined : checksOf(watch, next.plan);
+    const input = next === undefined ? undefined : checkInputForWeek(watch, next.plan);
     const latest = [...checkIns].sort((a, b) => a.date.localeCompare(b.date)).slice(-conventions.tiredTimes);
     const last = latest.at(-1);
     if (next === undefined || input === undefined || last === undefined) return [];
@@ -57,8 +57,8 @@ export const tired: WatchKind = {
 
 /** Whether a check-in's fatigue score is high. */
 function isTiring(date: string, { checkIns, blockPlan, conventions }: Watch): boolean {
-  const score = signsOf(checkIns, blockPlan.observations, date);
-  return score !== null && signsSum(score, false, conventions).sum >= conventions.signsHoldBack;
+  const score = fatigueSigns(checkIns, blockPlan.observations, date);
+  return score !== null && fatigueScore(score, false, conventions).sum >= conventions.signsHoldBack;
 }
 
 /** A free-weight exercise that loads the spine. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { Modal } from '@mantine/core';
-import { type Athlete, type Block, CONVENTION_IDS, type Edit, originOf, type Result } from '@/core';
+import { type Athlete, type Block, CONVENTION_IDS, conventionOrigin, type Edit, type Result } from '@/core';
 import { ConventionsTable } from '@/ui/conventions-table';
 import { formClasses as form } from '@/ui/form';
 import * as words from '@/ui/words/screens/block-dialogs';
@@ -23,7 +23,7 @@ export default function ConventionsDialog({ block, athlete, attempt, onClose }: 
         <ConventionsTable
           ids={CONVENTION_IDS}
           own={block.conventions}
-          otherwise={(id) => originOf(id, { own: athlete.conventions, block: {} })}
+          otherwise={(id) => conventionOrigin(id, { own: athlete.conventions, block: {} })}
           onOwn={(value) => {
             const changed = attempt({ kind: 'block/set', field: 'conventions', value });
             return changed.ok ? [] : changed.problems;

@@ -4,7 +4,7 @@ import { Button, Modal } from '@mantine/core';
 import { useState } from 'react';
 import { type Athlete, type Block, type Catalogue, placeFor } from '@/core';
 import { exerciseChoices } from '@/ui/exercise-choices';
-import { Choose, Line } from '@/ui/form';
+import { FormRow, SelectField } from '@/ui/form';
 import { Picker } from '@/ui/picker';
 import { plural } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
@@ -43,8 +43,8 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
           onClose();
         }}
       >
-        <Line label={common.exerciseLabel}>
-          <Choose
+        <FormRow label={common.exerciseLabel}>
+          <SelectField
             label={screenWords.exerciseToReplace}
             value={from}
             options={used}
@@ -52,8 +52,8 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
             onValue={setFrom}
           />
           <span>{screenWords.inWord(plural(places, 'slot'))}</span>
-        </Line>
-        <Line label={screenWords.replaceWith}>
+        </FormRow>
+        <FormRow label={screenWords.replaceWith}>
           {picking ? (
             <span style={{ position: 'relative', height: 26, flex: 1 }}>
               <Picker
@@ -73,7 +73,7 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
               {to === null ? 'choose' : name(to)}
             </Button>
           )}
-        </Line>
+        </FormRow>
         <p>{screenWords.setsRepsRirRestAnd}</p>
         <div className={classes.foot}>
           <Button type="submit" variant="filled" aria-disabled={to === null} data-autofocus={to !== null}>

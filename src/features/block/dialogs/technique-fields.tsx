@@ -3,7 +3,7 @@
 import '@mantine/core/styles/Checkbox.layer.css';
 import { Checkbox } from '@mantine/core';
 import { type Field, fieldsOf, type Problem, refused, type TechniqueParameters } from '@/core';
-import { Choose, formClasses as form, Line } from '@/ui/form';
+import { FormRow, formClasses as form, SelectField } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { figure } from '@/ui/words/figures';
@@ -26,14 +26,14 @@ export function TechniqueFields({ technique, onChange }: TechniqueFieldsProps) {
     <>
       {Object.entries(fieldsOf(technique.kind)).map(([name, field]) =>
         name === 'taken' ? null : (
-          <Line key={`${technique.kind}/${name}`} label={FIELD_WORDS[name] ?? name}>
+          <FormRow key={`${technique.kind}/${name}`} label={FIELD_WORDS[name] ?? name}>
             <FieldInput
               label={FIELD_WORDS[name] ?? name}
               field={field}
               value={values[name]}
               onValue={(value) => put(name, value)}
             />
-          </Line>
+          </FormRow>
         ),
       )}
       {technique.kind === 'density' ? (
@@ -88,7 +88,7 @@ function FieldInput({ label, field, value, onValue }: FieldInputProps) {
         />
       );
     case 'choice':
-      return <Choose label={label} value={String(value)} options={field.of} onValue={onValue} />;
+      return <SelectField label={label} value={String(value)} options={field.of} onValue={onValue} />;
     case 'band': {
       const { low, high } = value as { low: number; high: number };
       return (

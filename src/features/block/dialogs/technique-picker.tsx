@@ -8,10 +8,9 @@ import { useDidUpdate } from '@mantine/hooks';
 import { useMemo, useState } from 'react';
 import {
   type Exercise,
-  gateOf,
+  exerciseGate,
   inVariant,
   loggedAs,
-  misfitOf,
   type PlainParameters,
   type Problem,
   type SchemeFigures,
@@ -19,10 +18,11 @@ import {
   startOf,
   type TechniqueKind,
   type TechniqueParameters,
+  techniqueMisfit,
 } from '@/core';
 import { TechniqueDrawing } from '@/ui/technique-drawing';
 import { UnreadFields } from '@/ui/typed';
-import { useUnread } from '@/ui/use-unread';
+import { useUnreadableFields } from '@/ui/use-unread';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { clock, figure } from '@/ui/words/figures';
 import { problemSentence } from '@/ui/words/problems';
@@ -92,7 +92,7 @@ export default function TechniquePicker({
   const [drift, setDrift] = useState(slot.drift);
   const [safety, setSafety] = useState(slot.safety);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
-  const unread = useUnread();
+  const unread = useUnreadableFields();
   const choose = (next: TechniqueKind) => {
     setKind(next);
     setTechnique(started(next, slot));
@@ -110,10 +110,10 @@ export default function TechniquePicker({
     setProblems(onTake(technique, drift, safety));
   };
   const variant = inVariant(exercise, slot.variant);
-  const gate = gateOf({ technique, safety }, variant);
-  const unsafe = gateOf({ technique, safety: '' }, variant) === 'unsafe alone';
+  const gate = exerciseGate({ technique, safety }, variant);
+  const unsafe = exerciseGate({ technique, safety: '' }, variant) === 'unsafe alone';
   const drifts = technique.kind === 'straight' || technique.kind === 'top + back-offs';
-  const misfit = misfitOf(technique, variant);
+  const misfit = techniqueMisfit(technique, variant);
   const [problem] = problems;
   return (
     <Modal.Root opened onClose={onClose} yOffset="8vh" size={760} padding={0}>
@@ -152,8 +152,8 @@ export default function TechniquePicker({
             <UnreadFields.Provider value={unread.report}>
               <div className={classes.fields}>
                 <TechniqueFields technique={technique} onChange={setTechnique} />
-                {drifts ? <HoldReps drift={drift} onDrift={setDrift} /> : null}
-                {unsafe ? <MadeSafe safety={safety} onSafety={setSafety} /> : null}
+                {drifts ? <ConstantRepsField drift={drift} onDrift={setDrift} /> : null}
+                {unsafe ? <SafetyField safety={safety} onSafety={setSafety} /> : null}
               </div>
             </UnreadFields.Provider>
             <div className={classes.foot}>
@@ -217,7 +217,7 @@ interface HoldRepsProps {
   readonly onDrift: (drift: Slot['drift']) => void;
 }
 
-function HoldReps({ drift, onDrift }: HoldRepsProps) {
+function ConstantRepsField({ drift, onDrift }: HoldRepsProps) {
   return (
     <Checkbox
       className={classes.check}
@@ -234,7 +234,7 @@ interface MadeSafeProps {
 }
 
 /** How failure is made safe on free weights; asked only if nothing else does. */
-function MadeSafe({ safety, onSafety }: MadeSafeProps) {
+function SafetyField({ safety, onSafety }: MadeSafeProps) {
   return (
     <TextInput
       className={classes.safety}

@@ -4,16 +4,16 @@ import { useState } from 'react';
 import {
   type BlockPlan,
   type Catalogue,
-  check,
   comparePlans,
   differenceEdit,
   isUnchanged,
   type RevisionLine,
+  runChecks,
   type Training,
   unfold,
 } from '@/core';
 import { useTimes } from '@/ui/clock';
-import { Choose } from '@/ui/form';
+import { SelectField } from '@/ui/form';
 import { useAction, useAnswer } from '@/ui/use-action';
 import { effectSentences } from '@/ui/words/effects';
 import { namesOf } from '@/ui/words/names';
@@ -77,8 +77,8 @@ export function Compare({ training, blockPlan, catalogue, actions, other, onOthe
     const exercises = catalogue.find;
     const then = unfold({ ...training, block, exercises });
     const changes = comparePlans(
-      { blockPlan: then, findings: check({ block, athlete, blockPlan: then, exercises }) },
-      { blockPlan, findings: check({ block: training.block, athlete, blockPlan, exercises }) },
+      { blockPlan: then, findings: runChecks({ block, athlete, blockPlan: then, exercises }) },
+      { blockPlan, findings: runChecks({ block: training.block, athlete, blockPlan, exercises }) },
     );
     const same = isUnchanged(changes) && differenceEdit(block, training.block) === null;
     onOther({
@@ -93,7 +93,7 @@ export function Compare({ training, blockPlan, catalogue, actions, other, onOthe
   return (
     <div className={classes.compare}>
       <span>{common.compareWith}</span>
-      <Choose
+      <SelectField
         label={common.compareWith}
         value={chosen}
         options={[...new Set([...options, chosen])]}

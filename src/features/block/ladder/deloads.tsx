@@ -1,7 +1,7 @@
 import { SIGN_WEIGHTS } from '@/ui/words/messages';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/ladder';
-import { shown } from '@/ui/words/values';
+import { screenWord } from '@/ui/words/values';
 import '@mantine/core/styles/Checkbox.layer.css';
 import '@mantine/core/styles/Radio.layer.css';
 import { Button, Checkbox, Radio, Table, VisuallyHidden } from '@mantine/core';
@@ -15,8 +15,9 @@ import {
   conventionsOf,
   DELOAD_KINDS,
   type Deload,
-  deloadStart,
+  defaultDeload,
   type Edit,
+  fatigueSigns,
   type LocalDate,
   latestCheckIn,
   type Result,
@@ -24,7 +25,6 @@ import {
   type Sign,
   type SignScore,
   type Signs,
-  signsOf,
   type Training,
   weekTotals,
 } from '@/core';
@@ -52,7 +52,7 @@ const NO_FACTS = { eager: false, lifeStress: false, test: false, honest: false }
 type Facts = typeof NO_FACTS;
 
 type Week = BlockPlan['weeks'][number]['plan'];
-interface Tried {
+interface DeloadResults {
   readonly deload: Deload;
   readonly plan: Week | undefined;
   readonly totals: ReturnType<typeof weekTotals> | null;
@@ -77,10 +77,10 @@ export function Deloads(props: DeloadsProps) {
   });
   const latest = latestCheckIn(checkIns, today);
   // The athlete's report, which the coach can override.
-  const signs: Signs = { ...signsOf(checkIns, blockPlan.observations, today), ...weighed.signs };
+  const signs: Signs = { ...fatigueSigns(checkIns, blockPlan.observations, today), ...weighed.signs };
   const facts = { ...weighed.facts, eager: weighed.facts.eager || latest?.drive === 'eager' };
   const kept = useMemo<readonly Deload[]>(() => {
-    const each = DELOAD_KINDS.map((kind): Deload => [deloadStart(kind)]);
+    const each = DELOAD_KINDS.map((kind): Deload => [defaultDeload(kind)]);
     const own = block.deload;
     const isOffered = own === null || each.some((one) => deloadText(one) === deloadText(own));
     return isOffered ? each : [own, ...each];
@@ -115,8 +115,15 @@ export function Deloads(props: DeloadsProps) {
         <span className={classes.key}>{screenWords.eachKindShownAsThe}</span>
       </h2>
       <div className={classes.deload}>
-        <Tried tried={tried} last={last} unit={unit} advice={advice} now={block.deload} attempt={attempt} />
-        <Weighing
+        <DeloadResults
+          tried={tried}
+          last={last}
+          unit={unit}
+          advice={advice}
+          now={block.deload}
+          attempt={attempt}
+        />
+        <FatigueForm
           advice={adviceSentence(advice)}
           joints={athlete.joints.length}
           since={latest === undefined ? null : latest.date}
@@ -131,7 +138,7 @@ export function Deloads(props: DeloadsProps) {
 }
 
 interface TriedProps {
-  readonly tried: readonly Tried[];
+  readonly tried: readonly DeloadResults[];
   readonly last: { readonly plan: Week; readonly totals: ReturnType<typeof weekTotals> } | null;
   readonly unit: string;
   readonly advice: ReturnType<typeof adviseDeload>;
@@ -140,7 +147,7 @@ interface TriedProps {
 }
 
 /** Sets, work, minutes and days of each kind, below those of the last building week. */
-function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
+function DeloadResults({ tried, last, unit, advice, now, attempt }: TriedProps) {
   const before = last?.totals ?? null;
   return (
     <Table className={classes.tried}>
@@ -172,7 +179,7 @@ function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
           <Table.Td />
         </Table.Tr>
         {tried.map((one) => (
-          <TriedRow
+          <DeloadResultRow
             key={deloadText(one.deload)}
             {...one}
             before={before}
@@ -186,12 +193,12 @@ function Tried({ tried, last, unit, advice, now, attempt }: TriedProps) {
   );
 }
 
-interface TriedRowProps extends Tried, Pick<TriedProps, 'advice' | 'attempt'> {
-  readonly before: Tried['totals'];
+interface TriedRowProps extends DeloadResults, Pick<TriedProps, 'advice' | 'attempt'> {
+  readonly before: DeloadResults['totals'];
   readonly mine: boolean;
 }
 
-function TriedRow({ deload, totals, plan, before, advice, mine, attempt }: TriedRowProps) {
+function DeloadResultRow({ deload, totals, plan, before, advice, mine, attempt }: TriedRowProps) {
   const text = deloadText(deload);
   const [only] = deload;
   const fit = deload.length === 1 && only !== undefined ? advice.kinds.indexOf(only.kind) : -1;
@@ -244,7 +251,7 @@ interface WeighingProps {
 }
 
 /** Fatigue signs and facts that decide whether a deload is due, and which kind. */
-function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: WeighingProps) {
+function FatigueForm({ advice, joints, since, signs, facts, onSign, onFacts }: WeighingProps) {
   return (
     <div className={classes.signs}>
       <p role="status">{advice}</p>
@@ -252,8 +259,8 @@ function Weighing({ advice, joints, since, signs, facts, onSign, onFacts }: Weig
         {since === null ? screenWords.noRecentCheckInJudge : screenWords.fromTheCheckInOn(longDay(since))}
       </p>
       {SIGNS.map((sign) => (
-        <fieldset key={sign} className={classes.sign} aria-label={shown(sign)}>
-          <legend>{shown(sign)}</legend>
+        <fieldset key={sign} className={classes.sign} aria-label={screenWord(sign)}>
+          <legend>{screenWord(sign)}</legend>
           {SIGN_WEIGHTS.map((word, score) => (
             <Radio
               key={word}

@@ -1,12 +1,12 @@
 import { Button, Table } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
+  addAdherence,
+  blockToReview,
   type Catalogue,
   type LocalDate,
   type Review,
-  reviewedOf,
-  reviewOf,
-  summed,
+  reviewBlock,
   type Training,
   unfold,
 } from '@/core';
@@ -29,14 +29,14 @@ interface BesideProps {
 }
 
 /** This block and the previous one side by side: work done, volume tolerated, lifts. */
-export function Beside({ review, name, catalogue, names, today, before }: BesideProps) {
+export function Comparison({ review, name, catalogue, names, today, before }: BesideProps) {
   const [training, setTraining] = useState<Training | null>(null);
   const [problem, setProblem] = useState('');
   const { ask, isBusy } = useAction(before);
   const other = useMemo(() => {
     if (training === null) return null;
     const blockPlan = unfold({ ...training, exercises: catalogue.find });
-    return reviewOf(reviewedOf({ ...training, blockPlan, catalogue, today }));
+    return reviewBlock(blockToReview({ ...training, blockPlan, catalogue, today }));
   }, [training, catalogue, today]);
   const look = async () => {
     const answer = await ask();
@@ -90,7 +90,7 @@ function rowsOf(
 ): readonly (readonly [string, string, string])[] {
   const both = (row: string, of: (review: Review) => string) => [row, of(mine), of(theirs)] as const;
   const share = ({ done }: Review) => {
-    const { sets } = summed(done);
+    const { sets } = addAdherence(done);
     return sets.planned === 0 ? null : (100 * sets.done) / sets.planned;
   };
   const muscles = mine.muscles.filter(({ muscle }) => theirs.muscles.some((one) => one.muscle === muscle));

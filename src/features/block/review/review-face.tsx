@@ -3,14 +3,14 @@
 import { Button } from '@mantine/core';
 import { useMemo } from 'react';
 import {
+  addAdherence,
   type BlockPlan,
+  blockToReview,
   type Catalogue,
   type LocalDate,
   lessonsAnswered,
   type Review,
-  reviewedOf,
-  reviewOf,
-  summed,
+  reviewBlock,
   type Training,
 } from '@/core';
 import { figure, plural } from '@/ui/words/figures';
@@ -18,7 +18,7 @@ import { namesOf } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/review';
 import type { BlockActions } from '../contract';
-import { Beside } from './comparison';
+import { Comparison } from './comparison';
 import { Lessons } from './lessons';
 import { LiftLines } from './lift-lines';
 import { MuscleTable } from './muscle-table';
@@ -44,8 +44,8 @@ export default function ReviewFace(props: ReviewFaceProps) {
     () => ({ ...training, blockPlan, catalogue, today }),
     [training, blockPlan, catalogue, today],
   );
-  const reviewed = useMemo(() => reviewedOf(source), [source]);
-  const review = useMemo(() => reviewOf(reviewed), [reviewed]);
+  const reviewed = useMemo(() => blockToReview(source), [source]);
+  const review = useMemo(() => reviewBlock(reviewed), [reviewed]);
   const lessons = useMemo(() => lessonsAnswered(source), [source]);
   const names = namesOf(catalogue);
   if (review.over === 0)
@@ -79,7 +79,7 @@ export default function ReviewFace(props: ReviewFaceProps) {
       </div>
       <MuscleTable muscles={review.muscles} />
       <LiftLines lifts={review.lifts} names={names} unit={athlete.unit} />
-      <Beside
+      <Comparison
         review={review}
         name={block.name}
         catalogue={catalogue}
@@ -94,7 +94,7 @@ export default function ReviewFace(props: ReviewFaceProps) {
 
 /** The block in one line. */
 function summary({ over, weeks, done, minutes, bias }: Review): string {
-  const { sessions, sets } = summed(done);
+  const { sessions, sets } = addAdherence(done);
   const share = sets.planned === 0 ? 0 : (100 * sets.done) / sets.planned;
   return [
     over === weeks

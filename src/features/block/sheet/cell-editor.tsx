@@ -1,5 +1,5 @@
 import dynamic from 'next/dynamic';
-import { placeFor, schemeOf } from '@/core';
+import { placeFor, schemeFigures } from '@/core';
 import type { Choice } from '@/ui/picker';
 import { PickerSoon } from '@/ui/picker-soon';
 import { useMakeExercise } from '@/ui/use-make-exercise';
@@ -117,7 +117,7 @@ function SlotEditor(props: CellEditorProps & { readonly row: Extract<Row, { kind
           label={screenWords.techniqueOfExercise(row.at)}
           slot={slot}
           exercise={exercise}
-          schemeOf={(of) => schemeOf({ block, athlete, exercises: catalogue.find }, of)}
+          schemeOf={(of) => schemeFigures({ block, athlete, exercises: catalogue.find }, of)}
           search={editing.text ?? ''}
           onTake={(technique, drift, safety) => onTechnique(slot.id, technique, drift, safety)}
           onClose={onClose}

@@ -15,7 +15,7 @@ import { setField } from './columns/column';
 import { prescriptionColumn } from './columns/registry';
 import { type Cell, type Row, weekOf } from './layout';
 import { sessionEntry } from './session-entry';
-import { boardOf, rowAt, type Table, unissuedWeeks } from './table';
+import { clipboardInput, rowAt, type Table, unissuedWeeks } from './table';
 
 /** Puts typed text into a cell; returns what is wrong with it. */
 export function typeInto(table: Table, cell: Cell, text: string): readonly Problem[] {
@@ -35,7 +35,7 @@ function entryOf(
   if (row.kind === 'session') return sessionEntry(cell.column === 'slot' ? 'name' : 'day', text, row.session);
   if (weekOf(cell.column) !== null) {
     const free = unissuedWeeks(table, [cell.column]);
-    return free.ok ? pasteTable([[text]], cell, boardOf(table)) : free;
+    return free.ok ? pasteTable([[text]], cell, clipboardInput(table)) : free;
   }
   const { athlete, catalogue } = table;
   const context = { athlete, catalogue, place: placeFor(athlete, row.session.place) };
@@ -73,7 +73,7 @@ function pickExercise({ catalogue, attempt }: Table, slot: Slot, value: string):
 }
 
 /** Puts a technique into a slot, with how later sets drop off and how failure is made safe. */
-export function takeTechnique(
+export function setTechnique(
   { block, change }: Table,
   slotId: string,
   technique: TechniqueParameters,

@@ -10,7 +10,7 @@ import {
 } from './clipboard';
 import type { Guess } from './columns/column';
 import type { Cell } from './layout';
-import { boardOf, put, rowAt, shortId, type Table, unissuedWeeks } from './table';
+import { applyCellEdit, clipboardInput, rowAt, shortId, type Table, unissuedWeeks } from './table';
 
 /** The last copied content: its text, and whole slots. */
 export interface Copied {
@@ -20,7 +20,7 @@ export interface Copied {
 
 /** A range as text for the clipboard. */
 export function copyRange(table: Table, range: Range, tableText: TableText): Copied {
-  const board = boardOf(table);
+  const board = clipboardInput(table);
   return { text: copyText(range, board, tableText), slots: copiedSlots(range, board) };
 }
 
@@ -37,12 +37,12 @@ export function pasteAt(
   const { slots, text: mine } = copied;
   if (row !== undefined && row.kind !== 'weeks' && slots.length > 0 && text.trim() === mine.trim()) {
     const after = row.kind === 'slot' ? row.slot.id : (row.session.slots.at(-1)?.id ?? null);
-    return put(table, ok(pasteSlots(slots, row.session.id, after, shortId)));
+    return applyCellEdit(table, ok(pasteSlots(slots, row.session.id, after, shortId)));
   }
   const values = readTable(text, tableText);
   const from = table.columns.indexOf(at.column);
   const columns = table.columns.slice(from, from + Math.max(1, ...values.map((line) => line.length)));
   const free = unissuedWeeks(table, columns);
-  const board = { ...boardOf(table), likely: tableText.likelyExercise, onGuess };
-  return free.ok ? put(table, pasteTable(values, at, board)) : free;
+  const board = { ...clipboardInput(table), likely: tableText.guessExercise, onGuess };
+  return free.ok ? applyCellEdit(table, pasteTable(values, at, board)) : free;
 }

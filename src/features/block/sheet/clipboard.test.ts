@@ -11,7 +11,7 @@ import {
   unfold,
 } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
-import { likelyExercise } from '@/ui/likely-exercise';
+import { guessExercise } from '@/ui/likely-exercise';
 import { readTechnique, techniqueText } from '@/ui/words/technique-text';
 import {
   type Board,
@@ -228,7 +228,7 @@ test('a week copies set by set and part by part, and reads back as the same firs
 
 test('a pasted plan takes everyday names; a similar one is a guess, and the new exercise brings its tempo and rest', () => {
   const guesses: Guess[] = [];
-  const reading = { ...board(base), likely: likelyExercise, onGuess: (guess: Guess) => guesses.push(guess) };
+  const reading = { ...board(base), likely: guessExercise, onGuess: (guess: Guess) => guesses.push(guess) };
   const pasted = after(base, pasteTable([['RDL'], ['leg curls']], { row: 'a1', column: 'slot' }, reading));
   const [first, second] = ['a1', 'a2'].map((id) => slotOf(pasted, id));
   expect(first?.exercise.id).toBe('stiff-leg-deadlift');

@@ -1,4 +1,4 @@
-import { applyEdit, catalogueWith, check, EMPTY_LOG, ok, ownSet, type SetTarget, unfold } from '@/core';
+import { applyEdit, catalogueWith, EMPTY_LOG, ok, ownSet, runChecks, type SetTarget, unfold } from '@/core';
 import { athlete, block, HALL_PLACE, lookup, performWeek, session, slot } from '@/core/testing/fixtures';
 import { type Focus, type Seen, say } from '../focus';
 import { cellText } from './columns/registry';
@@ -76,13 +76,13 @@ test('every cell of the table, every gauge and every setting has an explanation'
   );
   const run = unfold({ ...plain, ...done });
   const exercises = catalogue.find;
-  const findings = check({ block: two, athlete: someone, blockPlan: run, exercises });
+  const findings = runChecks({ block: two, athlete: someone, blockPlan: run, exercises });
   const lookAt: Seen['lookAt'] = (edit) => {
     const applied = applyEdit(two, edit);
     if (!applied.ok) return applied;
     const { block } = applied.value;
     const blockPlan = unfold({ ...plain, ...done, block });
-    return ok({ blockPlan, findings: check({ block, athlete: someone, blockPlan, exercises }) });
+    return ok({ blockPlan, findings: runChecks({ block, athlete: someone, blockPlan, exercises }) });
   };
   const seen: Seen = {
     lookAt,

@@ -13,7 +13,7 @@ import { pickedExercise } from '@/ui/picked-exercise';
 import { cellsOf, type Range, replaceExercise } from './clipboard';
 import { setField } from './columns/column';
 import type { Row } from './layout';
-import { put, shortId, type Table } from './table';
+import { applyCellEdit, shortId, type Table } from './table';
 
 /** Where a new slot goes: a session, and the slot it will follow. */
 export interface Adding {
@@ -26,7 +26,7 @@ export function replaceEverywhere(table: Table, from: string, value: string): vo
   const { id, variant } = pickedExercise(value);
   const exercise = table.catalogue.newest(id);
   if (exercise === undefined) return;
-  put(table, ok(replaceExercise(table, from, exercise, variant)));
+  applyCellEdit(table, ok(replaceExercise(table, from, exercise, variant)));
 }
 
 /** Joins a slot to the one above, or separates them. */
@@ -99,7 +99,7 @@ export function removeSlots(table: Table, range: Range): void {
   const edits = cellsOf(range, table).rows.flatMap((row): SingleEdit[] =>
     row.kind === 'slot' ? [{ kind: 'slot/remove', slot: row.slot.id }] : [],
   );
-  put(table, ok({ kind: 'batch', edits }));
+  applyCellEdit(table, ok({ kind: 'batch', edits }));
 }
 
 /** Moves a slot up or down; at the end of its session into the previous or next one. */

@@ -4,9 +4,9 @@ import {
   type BlockPlan,
   type Catalogue,
   groupKind,
-  groupsOf,
+  groupSlots,
   inVariant,
-  isAcross,
+  isPieceByPiece,
   type Place,
   placeFor,
   type Session,
@@ -69,18 +69,18 @@ export function plannedSlots(blockPlan: BlockPlan): ReadonlyMap<string, SlotPlan
 }
 
 /** Brackets and names of a session's groups, by slot. */
-function bracketsOf(
+function groupBrackets(
   session: Session,
   catalogue: Catalogue,
 ): ReadonlyMap<string, Pick<SlotView, 'bracket' | 'group'>> {
   const found = new Map<string, Pick<SlotView, 'bracket' | 'group'>>();
-  for (const group of groupsOf(session)) {
+  for (const group of groupSlots(session)) {
     if (group.length < 2) continue;
     const exercises = group.flatMap((slot) => {
       const exercise = catalogue.find(slot.exercise);
       return exercise === undefined ? [] : [inVariant(exercise, slot.variant)];
     });
-    const name = `${groupKind(exercises) ?? ''}${isAcross(group) ? words.oneClock : ''}`;
+    const name = `${groupKind(exercises) ?? ''}${isPieceByPiece(group) ? words.oneClock : ''}`;
     group.forEach((slot, at) => {
       const bracket = at === 0 ? 'top' : at === group.length - 1 ? 'bottom' : 'middle';
       found.set(slot.id, { bracket, group: name });
@@ -93,7 +93,7 @@ function bracketsOf(
 const kept = new WeakMap<Slot, { readonly from: readonly unknown[]; readonly view: SlotView }>();
 
 /** The previous view, if its inputs are the same. */
-function keptView(slot: Slot, from: readonly unknown[], make: () => SlotView): SlotView {
+function reuseView(slot: Slot, from: readonly unknown[], make: () => SlotView): SlotView {
   const before = kept.get(slot);
   if (
     before !== undefined &&
@@ -116,11 +116,11 @@ export function slotViews(
   const planned = plannedSlots(blockPlan);
   const views = new Map<string, SlotView>();
   const unissued = blockPlan.weeks.find(({ issued }) => issued === null)?.plan.week ?? 1;
-  let brackets: ReturnType<typeof bracketsOf> = new Map();
+  let brackets: ReturnType<typeof groupBrackets> = new Map();
   let place: Place | undefined;
   for (const row of rows) {
     if (row.kind === 'session') {
-      brackets = bracketsOf(row.session, catalogue);
+      brackets = groupBrackets(row.session, catalogue);
       place = placeFor(athlete, row.session.place);
     }
     if (row.kind !== 'slot' || place === undefined) continue;
@@ -142,7 +142,7 @@ export function slotViews(
     }
     views.set(
       row.id,
-      keptView(row.slot, from, () => ({
+      reuseView(row.slot, from, () => ({
         at: row.at,
         bracket,
         group,

@@ -3,7 +3,7 @@
 import { isEqual } from 'es-toolkit';
 import Link from 'next/link';
 import { memo } from 'react';
-import { type Athlete, type BlockPlan, ownWeek, placeFor, type Session } from '@/core';
+import { type Athlete, type BlockPlan, placeFor, type Session, sessionWeek } from '@/core';
 import { minutes, span } from '@/ui/words/figures';
 import { dayName } from '@/ui/words/names';
 import * as commonWords from '@/ui/words/screens/common';
@@ -11,7 +11,7 @@ import * as screenWords from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
 import { PRESCRIPTION } from './columns/registry';
 import { type ColumnId, type Row, sessionIn, weekColumn, widthOf } from './layout';
-import { COLUMN_TEXT, mayRunOver, SESSION_NAME } from './text-width';
+import { COLUMN_TEXT, mayOverflow, SESSION_NAME } from './text-width';
 
 /** The day spans the columns up to the place's. */
 const DAY_SPAN = PRESCRIPTION.findIndex(({ id }) => id === 'technique') - 1;
@@ -51,7 +51,7 @@ export function sessionWeeks(
   return blockPlan.weeks.map((weekState) => {
     const { week } = weekState.plan;
     const planned = sessionIn(weekState, session.id);
-    const own = ownWeek(session, week);
+    const own = sessionWeek(session, week);
     const lasts =
       planned === undefined || planned.sets === 0
         ? ''
@@ -103,7 +103,7 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
       <td role="gridcell" className={`${classes.cell} ${classes.sticky}`} {...common('slot')}>
         <span
           className={`${classes.text} ${classes.sessionName}`}
-          data-long={mayRunOver(session.name, widthOf('slot'), SESSION_NAME)}
+          data-long={mayOverflow(session.name, widthOf('slot'), SESSION_NAME)}
         >
           <span className={classes.letter}>{row.letter}</span>
           {session.name}
@@ -118,7 +118,7 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
       >
         <span
           className={`${classes.text} ${classes.quiet}`}
-          data-long={mayRunOver(day, DAY_WIDTH, COLUMN_TEXT)}
+          data-long={mayOverflow(day, DAY_WIDTH, COLUMN_TEXT)}
         >
           {day}
         </span>
@@ -132,7 +132,7 @@ export const SessionRow = memo(function SessionRow(props: SessionRowProps) {
       >
         <span
           className={`${classes.text} ${session.place === null ? classes.quiet : ''}`}
-          data-long={mayRunOver(place, PLACE_WIDTH, COLUMN_TEXT)}
+          data-long={mayOverflow(place, PLACE_WIDTH, COLUMN_TEXT)}
         >
           {place}
         </span>

@@ -3,7 +3,7 @@
 import { Button } from '@mantine/core';
 import { memo } from 'react';
 import { commandFacts } from '@/client/commands';
-import { useStable } from '@/ui/use-stable';
+import { useStableCallback } from '@/ui/use-stable';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
@@ -22,8 +22,8 @@ interface SheetProps {
 /** The block as one table, with ways to add to it. */
 export function Sheet({ blockId, shown, table, sheet }: SheetProps) {
   const { edits, calls } = sheet;
-  const onSlot = useStable(() => edits.beginSlot(table.row));
-  const onSession = useStable(() => void edits.addSession(true));
+  const onSlot = useStableCallback(() => edits.beginSlot(table.row));
+  const onSession = useStableCallback(() => void edits.addSession(true));
   return (
     <>
       <Grid

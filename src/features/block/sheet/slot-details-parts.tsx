@@ -9,7 +9,7 @@ import {
   DRIFTS,
   type Edit,
   type Exercise,
-  groupsOf,
+  groupSlots,
   LOAD_RULES,
   MOTIONS,
   placeFor,
@@ -18,11 +18,11 @@ import {
   type SingleEdit,
   type Slot,
   type SlotPlan,
-  setUpOf,
+  setUpText,
   swapCandidates,
-  takesStep,
+  usesOwnStep,
 } from '@/core';
-import { Choose, formClasses as form, Line } from '@/ui/form';
+import { FormRow, formClasses as form, SelectField } from '@/ui/form';
 import { readNumber, readOptionalNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
@@ -67,17 +67,17 @@ const RULE_WORDS: Readonly<Record<Slot['loadRule'], string>> = {
 export function Progress({ slot, set }: PartProps) {
   return (
     <>
-      <Line label={screenWords.progressionRule}>
-        <Choose
+      <FormRow label={screenWords.progressionRule}>
+        <SelectField
           label={screenWords.progressionRule}
           value={slot.loadRule}
           options={LOAD_RULES}
           names={(rule) => RULE_WORDS[rule]}
           onValue={(rule) => set('loadRule', rule)}
         />
-      </Line>
-      {takesStep(slot.loadRule) ? (
-        <Line label={screenWords.step}>
+      </FormRow>
+      {usesOwnStep(slot.loadRule) ? (
+        <FormRow label={screenWords.step}>
           <Typed
             key={slot.id}
             label={screenWords.step}
@@ -87,18 +87,18 @@ export function Progress({ slot, set }: PartProps) {
             read={(text) => readOptionalNumber(text, { field: 'step', low: 0.5, high: 10 })}
             onValue={(step) => set('loadStep', step)}
           />
-        </Line>
+        </FormRow>
       ) : null}
-      <Line label={screenWords.setProgression}>
-        <Choose
+      <FormRow label={screenWords.setProgression}>
+        <SelectField
           label={screenWords.setProgression}
           value={slot.setRule}
           options={SET_RULES}
           onValue={(rule) => set('setRule', rule)}
         />
-      </Line>
-      <Line label={screenWords.laterSets}>
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.laterSets}>
+        <SelectField
           label={screenWords.laterSets}
           value={slot.drift}
           options={DRIFTS}
@@ -107,15 +107,15 @@ export function Progress({ slot, set }: PartProps) {
           }
           onValue={(drift) => set('drift', drift)}
         />
-      </Line>
-      <Line label={screenWords.rangeOfMotion}>
-        <Choose
+      </FormRow>
+      <FormRow label={screenWords.rangeOfMotion}>
+        <SelectField
           label={screenWords.rangeOfMotion}
           value={slot.motion}
           options={MOTIONS}
           onValue={(motion) => set('motion', motion)}
         />
-      </Line>
+      </FormRow>
     </>
   );
 }
@@ -127,18 +127,18 @@ const closing =
 /** Supersets, finishing sets, variants, stretch, and how failure is made safe. */
 export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps) {
   // A group is repeated as one.
-  const group = groupsOf(row.session).find((members) => members.some(({ id }) => id === slot.id)) ?? [slot];
+  const group = groupSlots(row.session).find((members) => members.some(({ id }) => id === slot.id)) ?? [slot];
   return (
     <>
-      <Line label={screenWords.superset}>
+      <FormRow label={screenWords.superset}>
         <Checkbox
           label={screenWords.withTheExerciseAbove}
           checked={slot.joined && row.at > 1}
           disabled={row.at === 1}
           onChange={(event) => set('joined', event.target.checked)}
         />
-      </Line>
-      <Line label={group.length > 1 ? screenWords.optionalRounds : screenWords.optionalSets}>
+      </FormRow>
+      <FormRow label={group.length > 1 ? screenWords.optionalRounds : screenWords.optionalSets}>
         <Typed
           key={slot.id}
           label={screenWords.optionalAtTheEnd(group.length > 1 ? screenWords.roundsOfTheGroup : 'sets')}
@@ -150,9 +150,9 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
           onValue={(sets) => attempt({ kind: 'batch', edits: group.map(closing(sets)) })}
         />
         <span className={form.label}>{screenWords.ifEnergyIsLeft}</span>
-      </Line>
+      </FormRow>
       {pinned.variants.length === 0 ? null : (
-        <Line label={screenWords.alternatingSetUps}>
+        <FormRow label={screenWords.alternatingSetUps}>
           <Toggles
             label={screenWords.setUpsThatChangeFrom}
             value={slot.rotate}
@@ -160,9 +160,9 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
             names={(id) => pinned.variants.find((one) => one.id === id)?.name ?? common.standard}
             onValue={(rotate) => set('rotate', rotate)}
           />
-        </Line>
+        </FormRow>
       )}
-      <Line label={screenWords.breakBefore}>
+      <FormRow label={screenWords.breakBefore}>
         <Typed
           key={`${slot.id}/break`}
           label={screenWords.breakBeforeMinutes}
@@ -172,8 +172,8 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
           onValue={(minutes) => set('breakBefore', minutes)}
         />
         <span className={form.label}>{screenWords.minText}</span>
-      </Line>
-      <Line label={screenWords.stopWhenRepsFallBy}>
+      </FormRow>
+      <FormRow label={screenWords.stopWhenRepsFallBy}>
         <Typed
           key={`${slot.id}/fall`}
           label={screenWords.percentOfTheFirstSets}
@@ -184,9 +184,9 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
           onValue={(fall) => set('stopFall', fall)}
         />
         <span className={form.label}>{screenWords.ofTheFirstSet}</span>
-      </Line>
+      </FormRow>
       <StretchLine slot={slot} set={set} />
-      <Line label={common.madeSafeBy}>
+      <FormRow label={common.madeSafeBy}>
         <Typed
           key={slot.id}
           label={screenWords.howFailureIsMadeSafe}
@@ -196,14 +196,14 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
           read={readText(200)}
           onValue={(safety) => set('safety', safety)}
         />
-      </Line>
+      </FormRow>
     </>
   );
 }
 
 function StretchLine({ slot, set }: Pick<PartProps, 'slot' | 'set'>) {
   return (
-    <Line label={screenWords.stretchAtTheEnd}>
+    <FormRow label={screenWords.stretchAtTheEnd}>
       <Typed
         key={`${slot.id}/seconds`}
         label={screenWords.secondsOfStretch}
@@ -226,17 +226,17 @@ function StretchLine({ slot, set }: Pick<PartProps, 'slot' | 'set'>) {
           onValue={(note) => set('stretch', { seconds: slot.stretch?.seconds ?? 30, note })}
         />
       )}
-    </Line>
+    </FormRow>
   );
 }
 
 /** The athlete's note, substitutes, and warm-up. */
 export function Notes(props: PartProps) {
   const { slot, exercise, planned, athlete, set } = props;
-  const setUp = setUpOf(athlete, exercise.id);
+  const setUp = setUpText(athlete, exercise.id);
   return (
     <>
-      <Line label={screenWords.note}>
+      <FormRow label={screenWords.note}>
         <Typed
           key={slot.id}
           label={screenWords.noteForTheAthlete}
@@ -246,8 +246,8 @@ export function Notes(props: PartProps) {
           read={readText(2000)}
           onValue={(note) => set('note', note)}
         />
-      </Line>
-      <Line label={screenWords.cuesForSets}>
+      </FormRow>
+      <FormRow label={screenWords.cuesForSets}>
         <Typed
           key={`${slot.id}/cues`}
           label={screenWords.cuesForSingleSets}
@@ -257,19 +257,19 @@ export function Notes(props: PartProps) {
           read={readCues}
           onValue={(cues) => set('setTargets', withOwn(slot, 'cue', cues))}
         />
-      </Line>
+      </FormRow>
       <Substitutes {...props} />
-      <Line label={screenWords.warmUp}>
+      <FormRow label={screenWords.warmUp}>
         <span>
           {planned === undefined || planned.warmUp.length === 0
             ? screenWords.noneTheMusclesAreWarm
             : warmUpText(planned)}
         </span>
-      </Line>
+      </FormRow>
       {setUp === undefined ? null : (
-        <Line label={common.setUp}>
+        <FormRow label={common.setUp}>
           <span>{setUp}</span>
-        </Line>
+        </FormRow>
       )}
     </>
   );
@@ -281,8 +281,8 @@ function Substitutes({ row, slot, exercise, athlete, catalogue, today, set }: Pa
     .filter(({ exercise: one }) => !slot.substitutes.includes(one.id))
     .slice(0, MOST_SUBSTITUTES);
   return (
-    <Line label={screenWords.alternatives}>
-      <Choose
+    <FormRow label={screenWords.alternatives}>
+      <SelectField
         label={screenWords.addAnAlternative}
         value=""
         options={['', ...candidates.map(({ exercise: one }) => one.id)]}
@@ -306,6 +306,6 @@ function Substitutes({ row, slot, exercise, athlete, catalogue, today, set }: Pa
           {catalogue.newest(id)?.name ?? id} ×
         </UnstyledButton>
       ))}
-    </Line>
+    </FormRow>
   );
 }

@@ -7,7 +7,7 @@ import { prescriptionColumn } from './columns/registry';
 import { type ColumnId, REPS_WIDTH, widthOf } from './layout';
 import { DragHandle } from './row-drag';
 import type { Bracket, CellView, SlotView, WeekView } from './row-view';
-import { COLUMN_TEXT, mayRunOver, REPS_TEXT, SLOT_NAME } from './text-width';
+import { COLUMN_TEXT, mayOverflow, REPS_TEXT, SLOT_NAME } from './text-width';
 
 interface SlotRowProps {
   readonly id: string;
@@ -102,7 +102,7 @@ function PrescriptionCell({
     >
       <span
         className={`${classes.text} ${cell.quiet ? classes.quiet : ''} ${name ? classes.name : ''} ${cell.alert ? classes.gated : ''}`}
-        data-long={mayRunOver(
+        data-long={mayOverflow(
           `${lead}${cell.shown}${follow}`,
           widthOf(cell.column),
           name ? SLOT_NAME : COLUMN_TEXT,
@@ -150,7 +150,7 @@ function WeekCell({ week, common, children }: CellProps & { readonly week: WeekV
           {line.load === '' ? null : <span className={classes.times}> × </span>}
           <span
             className={line.load === '' && at === 0 ? classes.loadless : classes.reps}
-            data-long={mayRunOver(line.reps, REPS_WIDTH, REPS_TEXT)}
+            data-long={mayOverflow(line.reps, REPS_WIDTH, REPS_TEXT)}
           >
             {line.reps}
           </span>

@@ -30,7 +30,7 @@ export interface Table {
 /** An id for a new slot or session. */
 export const shortId = () => newId().slice(0, 12);
 
-export function boardOf(table: Table): Board {
+export function clipboardInput(table: Table): Board {
   return { ...table, newId: shortId };
 }
 
@@ -47,18 +47,18 @@ export function unissuedWeeks({ blockPlan }: Table, columns: readonly ColumnId[]
 }
 
 /** Applies an edit made of cells; one without changes is skipped. */
-export function put({ attempt }: Table, edit: Result<Edit>): Result<null> {
+export function applyCellEdit({ attempt }: Table, edit: Result<Edit>): Result<null> {
   if (!edit.ok) return edit;
   if (edit.value.kind === 'batch' && edit.value.edits.length === 0) return ok(null);
   return attempt(edit.value);
 }
 
 /** Applies an edit of a range without sent weeks. */
-export function putWithin(
+export function applyRangeEdit(
   table: Table,
   range: Range,
   edit: (range: Range, board: Board) => Result<Edit>,
 ): Result<null> {
   const free = unissuedWeeks(table, cellsOf(range, table).columns);
-  return free.ok ? put(table, edit(range, boardOf(table))) : free;
+  return free.ok ? applyCellEdit(table, edit(range, clipboardInput(table))) : free;
 }

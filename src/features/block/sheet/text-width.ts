@@ -41,7 +41,7 @@ export const REPS_TEXT: TextKind = { size: 12.5, beside: 2 };
  * that the browser sorts at every keystroke.
  * @param width least width of the cell, in px
  */
-export function mayRunOver(text: string, width: number, { size, beside }: TextKind): boolean {
+export function mayOverflow(text: string, width: number, { size, beside }: TextKind): boolean {
   let shares = 0;
   for (const letter of text) shares += SHARE_OF.get(letter) ?? OTHER;
   return shares * size + beside > width;

@@ -1,6 +1,6 @@
 import type { BlockSession } from '@/client/block-session';
 import type { Edit, Problem, Proposal, Result } from '@/core';
-import { useStable } from '@/ui/use-stable';
+import { useStableCallback } from '@/ui/use-stable';
 import type { Shown } from '../use-shown';
 import type { Leave } from './editor';
 import { type Cell, weekOf } from './layout';
@@ -30,7 +30,7 @@ export function useSheet({ session, shown, table, attempt, tell, onAnswer, onKey
   const onTableKey = tableKeys({ table, edits, waiting, onAnswer, onOutcome: tell }, shown.rows);
   const calls = {
     onMove: table.move,
-    onKey: useStable((event: React.KeyboardEvent) => {
+    onKey: useStableCallback((event: React.KeyboardEvent) => {
       if (edits.adding !== null) return;
       // While the technique list is loading, typed text belongs to it.
       if (editing !== null) {
@@ -48,24 +48,24 @@ export function useSheet({ session, shown, table, attempt, tell, onAnswer, onKey
       onKey();
       if (onTableKey(event)) event.preventDefault();
     }),
-    onEdit: useStable((cell: Cell) => table.edit(cell)),
-    onCommit: useStable((cell: Cell, text: string, leave: Leave) => {
+    onEdit: useStableCallback((cell: Cell) => table.edit(cell)),
+    onCommit: useStableCallback((cell: Cell, text: string, leave: Leave) => {
       const problems = edits.type(cell, text);
       if (problems.length === 0) table.leave(cell, leave);
       return problems;
     }),
-    onPick: useStable((cell: Cell, value: string) => {
+    onPick: useStableCallback((cell: Cell, value: string) => {
       table.close();
       edits.pick(cell, value);
     }),
-    onTechnique: useStable((...given: Parameters<typeof edits.technique>) => {
+    onTechnique: useStableCallback((...given: Parameters<typeof edits.technique>) => {
       const problems = edits.technique(...given);
       if (problems.length === 0) table.close();
       return problems;
     }),
-    onDrop: useStable(edits.drop),
-    onAdd: useStable(edits.addSlot),
-    onClose: useStable(() => {
+    onDrop: useStableCallback(edits.drop),
+    onAdd: useStableCallback(edits.addSlot),
+    onClose: useStableCallback(() => {
       table.close();
       edits.stopAdding();
     }),

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import type { Slot, TechniqueParameters } from '@/core';
-import { pickInto, takeTechnique, typeInto } from './cell-edits';
+import { pickInto, setTechnique, typeInto } from './cell-edits';
 import { type Copied, copyRange, pasteAt } from './clip-edits';
 import { clearCells, fillAcross, fillDown, type Range, type TableText } from './clipboard';
 import type { Guess } from './columns/column';
@@ -18,7 +18,7 @@ import {
   replaceEverywhere,
   shiftRow,
 } from './row-edits';
-import { putWithin, type Table } from './table';
+import { applyRangeEdit, type Table } from './table';
 
 /** The table's edits of the block, each undoable as one. */
 export function useTableEdits(table: Table) {
@@ -32,7 +32,7 @@ export function useTableEdits(table: Table) {
     type: (cell: Cell, text: string) => typeInto(table, cell, text),
     pick: (cell: Cell, value: string) => pickInto(table, cell, value),
     technique: (slotId: string, technique: TechniqueParameters, drift: Slot['drift'], safety: string) =>
-      takeTechnique(table, slotId, technique, drift, safety),
+      setTechnique(table, slotId, technique, drift, safety),
     copy(range: Range, tableText: TableText): string {
       copied.current = copyRange(table, range, tableText);
       return copied.current.text;
@@ -44,9 +44,9 @@ export function useTableEdits(table: Table) {
       if (pasted.ok) setGuesses(made);
       return pasted;
     },
-    fillDown: (range: Range) => putWithin(table, range, fillDown),
-    fillAcross: (range: Range) => putWithin(table, range, fillAcross),
-    clear: (range: Range) => putWithin(table, range, clearCells),
+    fillDown: (range: Range) => applyRangeEdit(table, range, fillDown),
+    fillAcross: (range: Range) => applyRangeEdit(table, range, fillAcross),
+    clear: (range: Range) => applyRangeEdit(table, range, clearCells),
     replace: (from: string, value: string) => replaceEverywhere(table, from, value),
     join: (row: Row) => joinRow(table, row),
     addSet: (row: Row) => addSet(table, row),

@@ -1,4 +1,4 @@
-import { insideOf, type LoggedSet, type SetPlan, type SlotPlan, type WeekState } from '@/core';
+import { innerTechnique, type LoggedSet, type SetPlan, type SlotPlan, type WeekState } from '@/core';
 import { clock, count, load, loadWithUnit, reserve } from '@/ui/words/figures';
 import { afterCell, sectionsCell } from '@/ui/words/techniques';
 
@@ -106,7 +106,7 @@ function doneLines(
   const [did] = done;
   if (did === undefined) return [];
   const inUnit = ({ load: { value, unit } }: LoggedSet) => (unit === slot.unit ? value : null);
-  const mark = markOf(asked, did.reps, did.rir, inUnit(did));
+  const mark = comparisonMark(asked, did.reps, did.rir, inUnit(did));
   return runsOf(done, ({ load: { value, unit } }) => `${value}/${unit}`).map((run, at) => {
     const [of] = run as [LoggedSet, ...LoggedSet[]];
     const reps = run.map((one) => repsDone(one, slot)).join(rounds ? '+' : ', ');
@@ -175,7 +175,7 @@ function timeText(run: readonly LoggedSet[]): string {
 
 /** The sum of a rep bank, which is to be beaten. */
 function sumText(sets: readonly { readonly reps: number }[], { technique }: SlotPlan): string {
-  if (insideOf(technique).kind !== 'rep bank' || sets.length < 2) return '';
+  if (innerTechnique(technique).kind !== 'rep bank' || sets.length < 2) return '';
   return ` =${sets.reduce((sum, { reps }) => sum + reps, 0)}`;
 }
 
@@ -207,7 +207,7 @@ function roundText(pieces: readonly Pick<SetPlan, 'reps' | 'manner'>[]): string 
   return reps.length > 3 && steps.size === 1 && !steps.has(0) ? `${first}…${reps.at(-1)}` : reps.join('+');
 }
 
-function markOf(asked: SetPlan, reps: number, rir: number, value: number | null): SetLine['mark'] {
+function comparisonMark(asked: SetPlan, reps: number, rir: number, value: number | null): SetLine['mark'] {
   const heavier = asked.load !== null && value !== null ? Math.sign(value - asked.load) : 0;
   const ahead = heavier !== 0 ? heavier : reps + rir - (asked.reps + asked.rir);
   return ahead > 0 ? '▲' : ahead < 0 ? '▼' : '';

@@ -5,25 +5,25 @@ import { useMemo, useState } from 'react';
 import {
   type Athlete,
   type AthleteModel,
+  addAdherence,
+  athleteModel,
   type Block,
   type BlockPlan,
   type BlockVariant,
+  blockExposures,
   type Catalogue,
+  chosenCurve,
   conventionsOf,
-  curveOf,
   type Edit,
-  exposuresIn,
-  modelOf,
+  finishedWeeks,
   type Rehearsal,
   type Result,
   rirBias,
-  summed,
   type Training,
   VARIANTS,
   variantEdits,
   variantOf,
-  weekDone,
-  weeksOver,
+  weekAdherence,
 } from '@/core';
 import { newId } from '@/ui/new-id';
 import { figure, minutes } from '@/ui/words/figures';
@@ -49,7 +49,7 @@ const ALL = screenWords.allOfThese;
 type Beside = BlockVariant | typeof ALL;
 
 /** The block simulated many times, compared with one change, or with each of several changes. */
-export default function RehearsalDialog(props: RehearsalDialogProps) {
+export default function SimulationDialog(props: RehearsalDialogProps) {
   const { block, athlete, blockPlan, catalogue, ownExercises, today, attempt, onClose } = props;
   const [runs, setRuns] = useState<string>(RUNS[0]);
   const [other, setOther] = useState<Beside>(VARIANTS[0]);
@@ -76,7 +76,7 @@ export default function RehearsalDialog(props: RehearsalDialogProps) {
   };
   return (
     <Modal opened onClose={onClose} title={screenWords.simulateTheBlock} size="xl">
-      <p className={classes.soft}>{assumes(model)}</p>
+      <p className={classes.soft}>{modelText(model)}</p>
       <div className={classes.tools}>
         <NativeSelect
           aria-label={screenWords.numberOfRuns}
@@ -134,7 +134,7 @@ function failedIn({
   blockPlan,
   today,
 }: Pick<RehearsalDialogProps, 'block' | 'blockPlan' | 'today'>): ReadonlyMap<number, number> {
-  const over = weeksOver(block, blockPlan.weeks, today).filter(
+  const over = finishedWeeks(block, blockPlan.weeks, today).filter(
     ({ plan, performed }) => plan.kind === 'building' && performed.size > 0,
   );
   return new Map(
@@ -154,14 +154,16 @@ function knownModel(
   known: Pick<RehearsalDialogProps, 'block' | 'athlete' | 'blockPlan' | 'catalogue' | 'today'>,
 ): AthleteModel {
   const { block, athlete, blockPlan, catalogue, today } = known;
-  const exposures = exposuresIn(blockPlan.weeks, athlete, catalogue.newest);
+  const exposures = blockExposures(blockPlan.weeks, athlete, catalogue.newest);
   const conventions = conventionsOf({ own: athlete.conventions, block: block.conventions });
-  const bias = rirBias(exposures, curveOf(athlete.effort), conventions);
-  const { sessions } = summed(weeksOver(block, blockPlan.weeks, today).map((week) => weekDone(block, week)));
-  return modelOf(athlete.level, { bias: bias?.steady === true ? bias.mean : null, sessions });
+  const bias = rirBias(exposures, chosenCurve(athlete.effort), conventions);
+  const { sessions } = addAdherence(
+    finishedWeeks(block, blockPlan.weeks, today).map((week) => weekAdherence(block, week)),
+  );
+  return athleteModel(athlete.level, { bias: bias?.steady === true ? bias.mean : null, sessions });
 }
 
-function assumes({ gain, bias, missed }: AthleteModel): string {
+function modelText({ gain, bias, missed }: AthleteModel): string {
   const left =
     Math.abs(bias) < 0.05
       ? screenWords.accurateRir

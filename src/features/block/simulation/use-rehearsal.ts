@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { type Rehearsal, type Run, rehearsalOf } from '@/core';
+import { type Rehearsal, type Run, summariseRuns } from '@/core';
 import type { RehearsalAsked, RehearsalSaid } from './contract';
 
 /** Runs between progress reports. */
@@ -63,7 +63,7 @@ export function useRehearsal() {
   };
   const said = useMemo(
     (): RehearsalState | null =>
-      lived === null ? null : { done: lived[0]?.length ?? 0, results: lived.map(rehearsalOf) },
+      lived === null ? null : { done: lived[0]?.length ?? 0, results: lived.map(summariseRuns) },
     [lived],
   );
   return { said, failed, times, start, stop };

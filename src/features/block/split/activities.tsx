@@ -2,7 +2,7 @@
 
 import { Button } from '@mantine/core';
 import type { Activity, Block, Edit, Result } from '@/core';
-import { Choose, Section } from '@/ui/form';
+import { Section, SelectField } from '@/ui/form';
 import { newId } from '@/ui/new-id';
 import { readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
@@ -40,7 +40,7 @@ export function Activities({ block, attempt }: ActivitiesProps) {
     >
       {block.activities.map((one) => (
         <div className={classes.line} key={one.id}>
-          <Choose
+          <SelectField
             label={screenWords.dayOf(one.name)}
             value={String(one.day)}
             options={days}

@@ -1,6 +1,5 @@
 import { Table } from '@mantine/core';
 import {
-  balanceOf,
   type Catalogue,
   type CheckInput,
   HARDEST,
@@ -8,10 +7,11 @@ import {
   isLopsided,
   REP_ZONES,
   rangeCoverage,
-  repPicture,
+  repZoneShares,
   sessionsOf,
   slotFigures,
   timesAYear,
+  weeklyBalance,
 } from '@/core';
 import { formClasses as form, Section } from '@/ui/form';
 import { Term } from '@/ui/term';
@@ -29,8 +29,8 @@ interface BalanceFactsProps {
 /** The plan as a whole: opposing sides, rep zones, compounds, sessions a year. */
 export function BalanceFacts({ input, catalogue }: BalanceFactsProps) {
   const names = namesOf(catalogue);
-  const { ratios, halves } = balanceOf(input.week);
-  const { zones, compounds, goal } = repPicture(input);
+  const { ratios, halves } = weeklyBalance(input.week);
+  const { zones, compounds, goal } = repZoneShares(input);
   const { strengthZone, sizeZone } = input.conventions;
   const reps = {
     strength: `1–${strengthZone}`,

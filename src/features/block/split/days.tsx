@@ -53,7 +53,7 @@ export function Days(props: DaysProps) {
     carried.current = null;
   }, [block]);
 
-  const { context, lifted } = useCarrying(columns, Math.min(WIDEST, block.cycleDays), onMove, onExchange);
+  const { context, lifted } = useDragging(columns, Math.min(WIDEST, block.cycleDays), onMove, onExchange);
   const step = (from: Session, by: number) => {
     if (lifted.current) return;
     const next = sessions[(sessions.indexOf(from) + by + sessions.length) % sessions.length];
@@ -129,7 +129,7 @@ const onCardOrDay: CollisionDetection = (args) => {
 };
 
 /** Cards picked up and dropped: by pointer, or with Space and arrow keys from column to column. */
-function useCarrying(
+function useDragging(
   columns: React.RefObject<HTMLElement | null>,
   shown: number,
   onMove: (sessionId: string, day: number) => void,

@@ -18,7 +18,7 @@ import {
   tensionSeconds,
   trimToMinutes,
 } from '@/core';
-import { Choose, formClasses as form, Section } from '@/ui/form';
+import { formClasses as form, Section, SelectField } from '@/ui/form';
 import { readNumber } from '@/ui/read';
 import { Term } from '@/ui/term';
 import { Toggles } from '@/ui/toggles';
@@ -56,7 +56,7 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
   return (
     <Section title={session.name} aside={dayName(session.day, input.block.cycleDays)}>
       <div className={classes.line}>
-        <Choose
+        <SelectField
           label={common.placeOfTheSession}
           value={placeFor(athlete, session.place).id}
           options={athlete.places.map(({ id }) => id)}

@@ -46,7 +46,7 @@ export interface FrameProps extends Pick<ThisWeekProps, 'today' | 'onClose' | 'b
 const LONG = 8;
 
 /** The Split: the cycle's days as columns, their effect on each muscle, and the plan as a whole. */
-export default function Frame(props: FrameProps) {
+export default function Split(props: FrameProps) {
   const { block, athlete, catalogue, blockPlan, weekState, attempt, onSay } = props;
   const [chosen, setChosen] = useState<string | null>(null);
   const sessions = sessionsInOrder(block);

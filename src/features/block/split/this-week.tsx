@@ -4,8 +4,8 @@ import { Button } from '@mantine/core';
 import { useMemo, useState } from 'react';
 import {
   type Athlete,
+  applyToWeek,
   arrangeAction,
-  arrangedWeek,
   type Block,
   type BlockPlan,
   type Catalogue,
@@ -14,20 +14,20 @@ import {
   deloadNow,
   type Edit,
   type LocalDate,
-  leftOut,
   missedSessionOptions,
-  noDeload,
-  ownWeek,
   placeFor,
   type Result,
+  removeEarlyDeload,
   runningWeek,
   type Session,
-  situationOf,
-  trainAt,
+  sessionWeek,
+  skippedSessions,
+  trainAtPlace,
   type WeekState,
   weekEdit,
+  weekSituation,
 } from '@/core';
-import { Choose, formClasses as form, Section } from '@/ui/form';
+import { formClasses as form, Section, SelectField } from '@/ui/form';
 import { Toggles } from '@/ui/toggles';
 import { listed } from '@/ui/words/figures';
 import { dayName, namesOf } from '@/ui/words/names';
@@ -85,7 +85,7 @@ export function ThisWeek(props: Chosen) {
       aside={state.issued === null ? common.planned : screenWords.sentTheAthletesAppFollows}
     >
       <div className={classes.line}>
-        <Choose
+        <SelectField
           label={screenWords.weekToChange}
           value={String(week)}
           options={weeks.map(({ plan }) => String(plan.week))}
@@ -98,9 +98,9 @@ export function ThisWeek(props: Chosen) {
           <SessionWeek key={session.id} {...props} state={state} />
         )}
       </div>
-      {begun ? null : <DayLost key={`${session.id} ${week}`} {...props} state={state} />}
+      {begun ? null : <MissedDay key={`${session.id} ${week}`} {...props} state={state} />}
       <WholeWeek {...props} state={state} />
-      <OwnOfWeek block={block} athlete={athlete} week={week} />
+      <WeekOverrides block={block} athlete={athlete} week={week} />
     </Section>
   );
 }
@@ -112,7 +112,7 @@ interface WithState extends Chosen {
 /** In that week: the day, whether it is optional, whether it is skipped. */
 function SessionWeek({ block, session, state, attempt }: WithState) {
   const { week } = state.plan;
-  const own = ownWeek(session, week);
+  const own = sessionWeek(session, week);
   const change = (more: Parameters<typeof weekEdit>[2][string]) =>
     attempt(weekEdit(block, week, { [session.id]: more }));
   const marks = [
@@ -121,7 +121,7 @@ function SessionWeek({ block, session, state, attempt }: WithState) {
   ];
   return (
     <>
-      <Choose
+      <SelectField
         label={screenWords.dayOfInWeek(session.name, week)}
         value={String(own?.day ?? session.day)}
         options={daysOf(block.cycleDays).map(String)}
@@ -144,12 +144,12 @@ function SessionWeek({ block, session, state, attempt }: WithState) {
 }
 
 /** If its day is missed in that week: the options, each with its cost, applied by button or digit. */
-function DayLost({ block, athlete, session, state, input, today, attempt, blockPlan }: WithState) {
+function MissedDay({ block, athlete, session, state, input, today, attempt, blockPlan }: WithState) {
   const [asked, setAsked] = useState(false);
   const { plan } = state;
   const options = useMemo(() => {
     if (!asked) return [];
-    const situation = situationOf({ block, athlete, today }, state);
+    const situation = weekSituation({ block, athlete, today }, state);
     const day = plan.sessions.find(({ sessionId }) => sessionId === session.id)?.day ?? session.day;
     return missedSessionOptions(
       { ...input, week: plan },
@@ -160,7 +160,7 @@ function DayLost({ block, athlete, session, state, input, today, attempt, blockP
   const take = (at: number) => {
     const option = options[at];
     if (option === undefined) return;
-    attempt(arrangedWeek(block, plan.week, option));
+    attempt(applyToWeek(block, plan.week, option));
     setAsked(false);
   };
   const isRunning = runningWeek({ blockPlan }) === state;
@@ -219,9 +219,9 @@ function WholeWeek({
   const open = block.sessions.filter(({ id }) => !performed.has(id));
   const names = namesOf(catalogue);
   const usual = athlete.places[0]?.id ?? '';
-  const now = ownWeek(open[0] ?? { weeks: [] }, week)?.place ?? null;
+  const now = sessionWeek(open[0] ?? { weeks: [] }, week)?.place ?? null;
   const travel = (place: string) => {
-    const { edit, swaps } = trainAt(
+    const { edit, swaps } = trainAtPlace(
       block,
       athlete,
       { week, place: place === usual ? null : place, sessions: open.map(({ id }) => id) },
@@ -241,7 +241,7 @@ function WholeWeek({
     <>
       <div className={classes.line}>
         {athlete.places.length < 2 || open.length === 0 ? null : (
-          <Choose
+          <SelectField
             label={screenWords.placeForWeek(week)}
             value={placeFor(athlete, now).id}
             options={athlete.places.map(({ id }) => id)}
@@ -250,7 +250,7 @@ function WholeWeek({
           />
         )}
         {issued !== null ? null : isEarly ? (
-          <Button variant="link" onClick={() => attempt(noDeload(block, week))}>
+          <Button variant="link" onClick={() => attempt(removeEarlyDeload(block, week))}>
             {screenWords.noDeloadInWeek(week)}
           </Button>
         ) : plan.kind === 'building' ? (
@@ -274,14 +274,14 @@ function WholeWeek({
 }
 
 /** A week's overrides in one line. */
-function OwnOfWeek({
+function WeekOverrides({
   block,
   athlete,
   week,
 }: Pick<ThisWeekProps, 'block' | 'athlete'> & { readonly week: number }) {
-  const gone = leftOut(block, week).map(({ name }) => screenWords.skipped(name));
+  const gone = skippedSessions(block, week).map(({ name }) => screenWords.skipped(name));
   const others = block.sessions.flatMap((session) => {
-    const own = ownWeek(session, week);
+    const own = sessionWeek(session, week);
     if (own === undefined || own.left) return [];
     return [
       ...(own.day === null ? [] : [screenWords.on(session.name, dayName(own.day, block.cycleDays))]),

@@ -11,7 +11,7 @@ import {
 } from '@/core';
 import { decodeBlock } from '@/core/codecs';
 import type { Sheet } from '@/formats/workbook/workbook';
-import { likelyExercise } from '@/ui/likely-exercise';
+import { guessExercise } from '@/ui/likely-exercise';
 import { dayName } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/spreadsheet';
 import { type Board, cellEdit } from '../sheet/clipboard';
@@ -143,7 +143,7 @@ class Reading {
     board: Board,
     private readonly lines: ReadonlyMap<string, readonly string[]>,
   ) {
-    this.board = { ...board, likely: likelyExercise, onGuess: (guess) => this.guessed.push(guess) };
+    this.board = { ...board, likely: guessExercise, onGuess: (guess) => this.guessed.push(guess) };
     this.block = board.block;
   }
 
@@ -245,7 +245,7 @@ class Reading {
     const { catalogue, athlete, newId } = this.board;
     const column = [...columns].find(([, id]) => id === 'slot')?.[0] ?? 1;
     const text = cells[column] ?? '';
-    const named = namedExercise(text, catalogue, likelyExercise);
+    const named = namedExercise(text, catalogue, guessExercise);
     const exercise = named === undefined ? undefined : catalogue.newest(named.id);
     if (named === undefined || exercise === undefined) {
       this.name(

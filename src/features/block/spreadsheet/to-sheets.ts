@@ -1,4 +1,4 @@
-import { isIn, MUSCLES, type Session, sessionsInOrder } from '@/core';
+import { isInGroup, MUSCLES, type Session, sessionsInOrder } from '@/core';
 import { encodeBlock } from '@/core/codecs';
 import { LONGEST_CELL, type Sheet, sheetNames } from '@/formats/workbook/workbook';
 import { figure } from '@/ui/words/figures';
@@ -89,7 +89,7 @@ function volumeRows({ blockPlan }: SheetBoard): readonly (readonly string[])[] {
       ...weeks.map(({ plan }) => screenWords.week(plan.week)),
     ],
     ...trained
-      .toSorted((a, b) => Number(isIn('lower', a)) - Number(isIn('lower', b)))
+      .toSorted((a, b) => Number(isInGroup('lower', a)) - Number(isInGroup('lower', b)))
       .map((muscle) => {
         const rails = first?.plan.muscles[muscle].landmarks;
         return [

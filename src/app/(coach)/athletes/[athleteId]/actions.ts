@@ -12,38 +12,38 @@ import {
   changeMeasurements,
   copyBlock,
   deleteBlock,
-  did,
   endCalendarLinks,
   eraseAthlete,
-  handOver,
-  houseOf,
+  findTeam,
   inviteAthlete,
+  listPhones,
   makeCalendarLink,
   moveBlock,
   painSeen,
-  phonesOf,
+  recordActivity,
   revokePhones,
   saveAthlete,
-  sayWithWeek,
   settleRefusedItem,
+  setWeekNote,
   shareAthlete,
+  transferAthlete,
   unseenPain,
 } from '@/data';
 import type { InviteAnswer, MeasureAnswer, Phone } from '@/features/athlete/contract';
-import { asCoach, asCoachOf, asSureCoach, requireAsker } from '../../../asker';
+import { asCoach, asCoachFor, asConfirmedCoach, requireAsker } from '../../../asker';
 import { nameIdSchema as id, isId, revisionSchema, weekSchema } from '../../../inputs';
 import { ownUrl } from '../../../own-url';
 
 const isRevision = (value: unknown) => revisionSchema.safeParse(value).success;
 
 /** Saves an athlete's changed facts. */
-export async function keep(
+export async function saveProfile(
   athleteId: string,
   athlete: unknown,
   base: number,
 ): Promise<SaveAthleteOutcome | Unanswered> {
   if (!isId(athleteId) || !isRevision(base)) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (coach): Promise<SaveAthleteOutcome | Unanswered> => {
+  return asCoachFor({ athleteId }, async (coach): Promise<SaveAthleteOutcome | Unanswered> => {
     const decoded = decodeAthlete(athlete);
     if (!decoded.ok) return { status: 'refused', problems: decoded.problems };
     if (decoded.value.id !== athleteId) return { status: 'malformed' };
@@ -63,13 +63,13 @@ const measurement = z.strictObject({
 const changeSchema = z.union([z.strictObject({ keep: measurement }), z.strictObject({ remove: id })]);
 
 /** Saves or removes a measurement. */
-export async function measure(
+export async function saveMeasurement(
   athleteId: string,
   change: { readonly keep: Measurement } | { readonly remove: string },
 ): Promise<MeasureAnswer | Unanswered> {
   const parsed = changeSchema.safeParse(change);
   if (!parsed.success || !isId(athleteId)) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (coach) => {
+  return asCoachFor({ athleteId }, async (coach) => {
     const said = await changeMeasurements(coach, athleteId, parsed.data, new Date());
     if (said.status === 'kept') await coach.did('measured');
     return said;
@@ -82,25 +82,30 @@ export async function archive(athleteId: string, archived: boolean): Promise<voi
   const asker = await requireAsker();
   const now = new Date();
   if (await archiveAthlete(asker, athleteId, archived === true ? now : null))
-    await did(asker, { athleteId }, { what: archived === true ? 'archived' : 'put back', about: '' }, now);
+    await recordActivity(
+      asker,
+      { athleteId },
+      { what: archived === true ? 'archived' : 'put back', about: '' },
+      now,
+    );
   redirect('/desk');
 }
 
 /** Deletes an athlete after fourteen days, and leads to the desk. */
-export async function erase(athleteId: string): Promise<Unsure> {
+export async function deleteAthlete(athleteId: string): Promise<Unsure> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asSureCoach(async (asker) => {
+  return asConfirmedCoach(async (asker) => {
     const now = new Date();
     if (await eraseAthlete(asker, athleteId, now))
-      await did(asker, { athleteId }, { what: 'erased', about: '' }, now);
+      await recordActivity(asker, { athleteId }, { what: 'erased', about: '' }, now);
     return redirect('/desk');
   });
 }
 
 /** A personal link that signs a phone in as the athlete, once. */
-export async function invite(athleteId: string): Promise<InviteAnswer | Unanswered> {
+export async function createPhoneLink(athleteId: string): Promise<InviteAnswer | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (coach): Promise<InviteAnswer> => {
+  return asCoachFor({ athleteId }, async (coach): Promise<InviteAnswer> => {
     const made = await inviteAthlete(coach, athleteId, new Date());
     if (made === undefined) return { status: 'gone' };
     await coach.did('made a link for a phone');
@@ -116,11 +121,11 @@ export async function invite(athleteId: string): Promise<InviteAnswer | Unanswer
 }
 
 /** A new private link to the calendar of an athlete's sessions. */
-export async function linkCalendar(
+export async function createCalendarLink(
   athleteId: string,
 ): Promise<{ readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (coach) => {
+  return asCoachFor({ athleteId }, async (coach) => {
     const token = await makeCalendarLink(coach, athleteId, new Date());
     if (token === undefined) return { status: 'gone' };
     await coach.did('made a calendar link');
@@ -129,18 +134,18 @@ export async function linkCalendar(
 }
 
 /** Transfers an athlete to another coach of the team, and leads to the desk. */
-export async function hand(
+export async function transfer(
   athleteId: string,
   coachId: string,
 ): Promise<{ readonly status: 'gone' } | Unsure> {
   if (!isId(athleteId) || !isId(coachId)) return { status: 'malformed' };
-  const outcome = await asSureCoach(
+  const outcome = await asConfirmedCoach(
     async (asker): Promise<{ readonly status: 'handed' } | { readonly status: 'gone' }> => {
-      if (!(await handOver(asker, athleteId, coachId))) return { status: 'gone' };
+      if (!(await transferAthlete(asker, athleteId, coachId))) return { status: 'gone' };
       // The message goes with the athlete.
-      const [to] = (await houseOf(asker)).coaches.filter(({ id }) => id === coachId);
+      const [to] = (await findTeam(asker)).coaches.filter(({ id }) => id === coachId);
       const there = { coachId, actorId: asker.coachId };
-      await did(there, { athleteId }, { what: 'handed over', about: to?.name ?? '' }, new Date());
+      await recordActivity(there, { athleteId }, { what: 'handed over', about: to?.name ?? '' }, new Date());
       return { status: 'handed' };
     },
   );
@@ -158,17 +163,19 @@ export async function share(
     return { status: 'malformed' };
   return asCoach(async (asker) => {
     if (!(await shareAthlete(asker, athleteId, coachId, may))) return { status: 'gone' };
-    const [to] = (await houseOf(asker)).coaches.filter(({ id }) => id === coachId);
+    const [to] = (await findTeam(asker)).coaches.filter(({ id }) => id === coachId);
     const done = { what: may === null ? 'ended sharing' : 'shared', about: to?.name ?? '' } as const;
-    await did(asker, { athleteId }, done, new Date());
+    await recordActivity(asker, { athleteId }, done, new Date());
     return { status: 'shared' };
   });
 }
 
 /** Revokes the links to an athlete's calendar. */
-export async function endCalendar(athleteId: string): Promise<{ readonly status: 'ended' } | Unanswered> {
+export async function revokeCalendarLinks(
+  athleteId: string,
+): Promise<{ readonly status: 'ended' } | Unanswered> {
   if (!isId(athleteId)) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (coach) => {
+  return asCoachFor({ athleteId }, async (coach) => {
     await endCalendarLinks(coach, athleteId);
     await coach.did('ended calendar links');
     return { status: 'ended' as const };
@@ -186,16 +193,16 @@ export async function revoke(
 ): Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered> {
   const parsed = whichSchema.safeParse(which);
   if (!isId(athleteId) || !parsed.success) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (coach) => {
+  return asCoachFor({ athleteId }, async (coach) => {
     const now = new Date();
     await revokePhones(coach, athleteId, parsed.data, now);
     await coach.did('signed phones out');
-    return { status: 'revoked' as const, phones: await phonesOf(coach, athleteId, now) };
+    return { status: 'revoked' as const, phones: await listPhones(coach, athleteId, now) };
   });
 }
 
 /** Adds a note to a sent week of a block. */
-export async function say(
+export async function saveWeekNote(
   blockId: string | null,
   week: number,
   line: string,
@@ -207,20 +214,20 @@ export async function say(
     line.length > LONGEST_LINE
   )
     return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
-    if (!(await sayWithWeek(coach, blockId, week, line))) return { status: 'gone' as const };
+  return asCoachFor({ blockId }, async (coach) => {
+    if (!(await setWeekNote(coach, blockId, week, line))) return { status: 'gone' as const };
     await coach.did('said with a week', week);
     return { status: 'said' as const };
   });
 }
 
 /** Marks pain reported in a session as seen. */
-export async function seen(
+export async function markPainSeen(
   athleteId: string,
   workoutId: string,
 ): Promise<{ readonly status: 'seen' } | Unanswered> {
   if (!isId(athleteId) || !isId(workoutId)) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (asker) => {
+  return asCoachFor({ athleteId }, async (asker) => {
     if ((await unseenPain(asker, athleteId)).includes(workoutId))
       await painSeen(asker, workoutId, new Date());
     return { status: 'seen' as const };
@@ -228,12 +235,12 @@ export async function seen(
 }
 
 /** Settles one rejected item of an athlete's phones. */
-export async function settle(
+export async function settleRefused(
   athleteId: string,
   itemId: string,
 ): Promise<{ readonly status: 'settled' } | Unanswered> {
   if (!isId(athleteId) || !isId(itemId)) return { status: 'malformed' };
-  return asCoachOf({ athleteId }, async (asker) => {
+  return asCoachFor({ athleteId }, async (asker) => {
     await settleRefusedItem(asker, athleteId, itemId, new Date());
     return { status: 'settled' as const };
   });
@@ -248,12 +255,12 @@ const LIFE_DEEDS = {
 const lifeSchema = z.enum(['archive', 'unarchive', 'delete', 'restore']);
 
 /** Archives, restores, deletes or undeletes a block. */
-export async function life(
+export async function changeBlockState(
   blockId: string,
   what: 'archive' | 'unarchive' | 'delete' | 'restore',
 ): Promise<{ readonly status: 'put' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !lifeSchema.safeParse(what).success) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const now = new Date();
     const isPut =
       what === 'archive' || what === 'unarchive'
@@ -268,13 +275,13 @@ export async function life(
 const copySchema = z.strictObject({ name: z.string().trim().min(1).max(200), startDate: z.iso.date() });
 
 /** Moves a block with no sent week to another start date. */
-export async function move(
+export async function moveBlockStart(
   blockId: string,
   startDate: string,
 ): Promise<{ readonly status: 'moved' | 'gone' | 'handed out' } | Unanswered> {
   if (!isId(blockId) || !z.iso.date().safeParse(startDate).success || !isDate(startDate))
     return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const status = await moveBlock(coach, blockId, startDate, new Date());
     if (status === 'moved') await coach.did('moved a block', startDate);
     return { status };
@@ -289,7 +296,7 @@ export async function copy(
 ): Promise<{ readonly status: 'copied'; readonly id: string } | { readonly status: 'gone' } | Unanswered> {
   const parsed = copySchema.safeParse({ name, startDate });
   if (!isId(blockId) || !parsed.success) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const id = await copyBlock(coach, blockId, parsed.data, new Date());
     if (id === undefined) return { status: 'gone' as const };
     await coach.did('started a block', parsed.data.name);

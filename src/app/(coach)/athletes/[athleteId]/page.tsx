@@ -1,43 +1,43 @@
 import { notFound } from 'next/navigation';
 import { catalogueWith, currentBlock, dayIn } from '@/core';
 import {
-  blocksOf,
   calendarLinks,
   dayAnswers,
-  deedsOf,
   findAthlete,
   findExposures,
   findMeasurements,
+  findTeam,
   findTraining,
-  houseOf,
+  listActivity,
+  listBlocks,
+  listPhones,
+  listRefused,
+  listShares,
   namedExercises,
-  phonesOf,
-  refusedOf,
-  sharesOf,
   unseenPain,
-  weekLines,
+  weekNotes,
 } from '@/data';
 import { AthleteScreen } from '@/features/athlete/athlete';
 import { InBrowser } from '@/ui/in-browser';
-import { requireActing } from '../../../asker';
+import { requireAccess } from '../../../asker';
 import { localDate } from '../../../local-date';
 import {
   archive,
+  changeBlockState,
   copy,
-  endCalendar,
-  erase,
-  hand,
-  invite,
-  keep,
-  life,
-  linkCalendar,
-  measure,
-  move,
+  createCalendarLink,
+  createPhoneLink,
+  deleteAthlete,
+  markPainSeen,
+  moveBlockStart,
   revoke,
-  say,
-  seen,
-  settle,
+  revokeCalendarLinks,
+  saveMeasurement,
+  saveProfile,
+  saveWeekNote,
+  settleRefused,
   share,
+  transfer,
 } from './actions';
 
 interface PageProps {
@@ -46,19 +46,19 @@ interface PageProps {
 
 export default async function AthletePage({ params }: PageProps) {
   const { athleteId } = await params;
-  const { asker, shared } = await requireActing({ athleteId });
+  const { asker, shared } = await requireAccess({ athleteId });
   const found = await findAthlete(asker, athleteId);
   if (found === undefined) notFound();
   const { athlete } = found;
   const [blocks, own, measurements, phones, links, house, shares, deeds] = await Promise.all([
-    blocksOf(asker, athleteId),
+    listBlocks(asker, athleteId),
     namedExercises(asker),
     findMeasurements(asker, athleteId),
-    phonesOf(asker, athleteId, new Date()),
+    listPhones(asker, athleteId, new Date()),
     calendarLinks(asker, athleteId),
-    houseOf(asker),
-    sharesOf(asker, athleteId),
-    deedsOf(asker, athleteId),
+    findTeam(asker),
+    listShares(asker, athleteId),
+    listActivity(asker, athleteId),
   ]);
   const blockId = currentBlock(
     blocks.filter(({ archived, deletedAt }) => !archived && deletedAt === null),
@@ -67,27 +67,27 @@ export default async function AthletePage({ params }: PageProps) {
     blockId === undefined ? undefined : findTraining(asker, blockId),
     blockId === undefined ? [] : dayAnswers(asker, blockId),
     findExposures(asker, athlete, catalogueWith(own)),
-    blockId === undefined ? new Map<number, string>() : weekLines(asker, blockId),
+    blockId === undefined ? new Map<number, string>() : weekNotes(asker, blockId),
     unseenPain(asker, athleteId),
-    refusedOf(asker, athleteId),
+    listRefused(asker, athleteId),
   ]);
   const actions = {
-    save: keep.bind(null, athleteId),
-    measure: measure.bind(null, athleteId),
-    invite: invite.bind(null, athleteId),
+    save: saveProfile.bind(null, athleteId),
+    measure: saveMeasurement.bind(null, athleteId),
+    invite: createPhoneLink.bind(null, athleteId),
     revoke: revoke.bind(null, athleteId),
-    handOver: hand.bind(null, athleteId),
+    handOver: transfer.bind(null, athleteId),
     share: share.bind(null, athleteId),
-    linkCalendar: linkCalendar.bind(null, athleteId),
-    endCalendar: endCalendar.bind(null, athleteId),
-    say: say.bind(null, blockId ?? null),
-    seen: seen.bind(null, athleteId),
-    settle: settle.bind(null, athleteId),
-    life,
+    linkCalendar: createCalendarLink.bind(null, athleteId),
+    endCalendar: revokeCalendarLinks.bind(null, athleteId),
+    say: saveWeekNote.bind(null, blockId ?? null),
+    seen: markPainSeen.bind(null, athleteId),
+    settle: settleRefused.bind(null, athleteId),
+    changeBlockState,
     copyBlock: copy,
-    moveBlock: move,
+    moveBlock: moveBlockStart,
     archive: archive.bind(null, athleteId),
-    erase: erase.bind(null, athleteId),
+    erase: deleteAthlete.bind(null, athleteId),
   };
   return (
     <InBrowser>

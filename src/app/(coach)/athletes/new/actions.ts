@@ -21,7 +21,10 @@ const answers = z.strictObject({
 });
 
 /** Adds an athlete from a few answers, and leads to the profile or a first block. */
-export async function addFirst(given: FirstAnswers, then: 'profile' | 'block'): Promise<NewAthleteAnswer> {
+export async function addNewAthlete(
+  given: FirstAnswers,
+  then: 'profile' | 'block',
+): Promise<NewAthleteAnswer> {
   const parsed = answers.safeParse(given);
   if (!parsed.success) return { status: 'malformed' };
   const { bodyweight, ...facts } = parsed.data;

@@ -2,7 +2,7 @@ import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Bar } from '@/ui/shell/bar';
 import * as common from '@/ui/words/screens/common';
 import { requireAsker } from '../../../asker';
-import { addFirst } from './actions';
+import { addNewAthlete } from './actions';
 
 export default async function NewAthletePage() {
   await requireAsker();
@@ -10,7 +10,7 @@ export default async function NewAthletePage() {
     <>
       <Bar crumbs={[{ name: common.newAthlete }]} />
       <main style={{ padding: '16px' }}>
-        <NewAthlete add={addFirst} first={false} />
+        <NewAthlete add={addNewAthlete} first={false} />
       </main>
     </>
   );

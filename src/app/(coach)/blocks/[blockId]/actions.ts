@@ -27,16 +27,16 @@ import {
   findRevision,
   findRevisions,
   findTraining,
-  freshen,
   issueWeek,
   keepTemplate,
   recallWeek,
+  refreshIfChanged,
   reloadTraining,
-  restoreGood,
+  restoreLastGood,
   saveSteps,
 } from '@/data';
 import { templateName } from '@/ui/template-name';
-import { asCoachOf, asReaderOf } from '../../../asker';
+import { asCoachFor, asReaderFor } from '../../../asker';
 import { isId, knownSchema, revisionSchema, shortIdSchema, weekSchema } from '../../../inputs';
 import { solve } from '../../../solver';
 
@@ -56,7 +56,7 @@ export async function save(
 ): Promise<SaveOutcome | Unanswered> {
   const parsed = stepsSchema.safeParse(steps);
   if (!parsed.success || !isId(blockId) || !isRevision(base)) return { status: 'malformed' };
-  return asCoachOf({ blockId }, (asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
+  return asCoachFor({ blockId }, (asker) => saveSteps(asker, blockId, base, parsed.data, new Date()));
 }
 
 /** Saves answers to proposals and returns what has changed since the page's version of the block. */
@@ -68,7 +68,7 @@ export async function answer(
   const parsed = answersSchema.safeParse(answers);
   const since = knownSchema.safeParse(page);
   if (!parsed.success || !since.success || !isId(blockId)) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const said = await answerCalls(coach, blockId, parsed.data, since.data, new Date());
     if (said.status === 'answered') await coach.did('answered', parsed.data.length - said.missed.length);
     return said;
@@ -79,8 +79,8 @@ export async function answer(
 export async function reload(blockId: string, page: PageState | null): Promise<ReloadOutcome | Unanswered> {
   const since = knownSchema.nullable().safeParse(page);
   if (!since.success || !isId(blockId)) return { status: 'malformed' };
-  return asReaderOf({ blockId }, async (asker) => {
-    await freshen(asker, blockId, new Date());
+  return asReaderFor({ blockId }, async (asker) => {
+    await refreshIfChanged(asker, blockId, new Date());
     return reloadTraining(asker, blockId, since.data);
   });
 }
@@ -93,7 +93,7 @@ export async function reasons(
   { readonly status: 'found'; readonly week: IssuedWeek } | { readonly status: 'gone' } | Unanswered
 > {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
-  return asReaderOf({ blockId }, async (asker) => {
+  return asReaderFor({ blockId }, async (asker) => {
     const found = await findIssuedWeek(asker, blockId, week);
     return found === undefined ? { status: 'gone' } : { status: 'found', week: found };
   });
@@ -104,8 +104,8 @@ export async function restore(
   blockId: string,
 ): Promise<{ readonly status: 'restored' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (asker) => ({
-    status: (await restoreGood(asker, blockId, new Date())) ? 'restored' : 'gone',
+  return asCoachFor({ blockId }, async (asker) => ({
+    status: (await restoreLastGood(asker, blockId, new Date())) ? 'restored' : 'gone',
   }));
 }
 
@@ -115,7 +115,7 @@ export async function issue(
   revision: number,
 ): Promise<IssueOutcome | Unanswered> {
   if (!isId(blockId) || !isWeek(week) || !isRevision(revision)) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const said = await issueWeek(coach, blockId, week, revision, new Date());
     if (said.status === 'issued') await coach.did('handed out', week);
     return said;
@@ -128,7 +128,7 @@ export async function recall(
   knowingly: boolean,
 ): Promise<RecallOutcome | Unanswered> {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const said = await recallWeek(coach, blockId, week, new Date(), knowingly === true);
     if (said.status === 'recalled') await coach.did('took back', week);
     return said;
@@ -142,7 +142,7 @@ export async function close(
   closed: boolean,
 ): Promise<{ readonly status: 'closed' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !isWeek(week)) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (coach) => {
+  return asCoachFor({ blockId }, async (coach) => {
     const now = new Date();
     const done = await closeWeek(coach, blockId, week, closed === true ? now : null, now);
     if (done) await coach.did(closed === true ? 'closed' : 'opened', week);
@@ -156,7 +156,7 @@ export async function saveTemplate(
   name: string,
 ): Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !templateName.safeParse(name).success) return { status: 'malformed' };
-  return asReaderOf({ blockId }, async (asker) => ({
+  return asReaderFor({ blockId }, async (asker) => ({
     status: (await keepTemplate(asker, blockId, name.trim(), new Date())) ? 'kept' : 'gone',
   }));
 }
@@ -166,7 +166,7 @@ export async function revisions(
   blockId: string,
 ): Promise<{ readonly status: 'found'; readonly lines: readonly RevisionLine[] } | Unanswered> {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asReaderOf({ blockId }, async (asker) => ({
+  return asReaderFor({ blockId }, async (asker) => ({
     status: 'found',
     lines: await findRevisions(asker, blockId),
   }));
@@ -178,20 +178,20 @@ export async function revision(
   at: number,
 ): Promise<{ readonly status: 'found'; readonly block: Block } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !isRevision(at)) return { status: 'malformed' };
-  return asReaderOf({ blockId }, async (asker) => {
+  return asReaderFor({ blockId }, async (asker) => {
     const block = await findRevision(asker, blockId, at);
     return block === undefined ? { status: 'gone' } : { status: 'found', block };
   });
 }
 
 /** The athlete's previous block. */
-export async function blockBefore(
+export async function previousBlock(
   blockId: string,
 ): Promise<
   { readonly status: 'found'; readonly training: Training } | { readonly status: 'gone' } | Unanswered
 > {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asReaderOf({ blockId }, async (asker) => {
+  return asReaderFor({ blockId }, async (asker) => {
     const training = await findBlockBefore(asker, blockId);
     return training === undefined ? { status: 'gone' } : { status: 'found', training };
   });
@@ -208,7 +208,7 @@ export async function proposeBalance(
   | Unanswered
 > {
   if (!isId(blockId)) return { status: 'malformed' };
-  return asReaderOf({ blockId }, async (asker) => {
+  return asReaderFor({ blockId }, async (asker) => {
     const training = await findTraining(asker, blockId);
     if (training === undefined) return { status: 'gone' };
     const { block, athlete, ownExercises } = training;

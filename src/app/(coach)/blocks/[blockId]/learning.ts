@@ -2,24 +2,24 @@
 
 import * as z from 'zod';
 import {
+  blockToReview,
   catalogueWith,
-  forgetting,
   lessonsAnswered,
   nextBlock,
   type ReviewSource,
-  refusing,
-  reviewedOf,
+  suggestForNextBlock,
   suggestionId,
-  suggestionsOf,
   type Training,
   type Unanswered,
   unfold,
-  withLesson,
+  withAppliedLesson,
+  withDismissedLesson,
+  withoutAnswer,
 } from '@/core';
 import { addBlock, findAthlete, findTraining, saveAthlete } from '@/data';
 import { namesOf } from '@/ui/words/names';
 import { lessonText } from '@/ui/words/review';
-import { asCoachOf } from '../../../asker';
+import { asCoachFor } from '../../../asker';
 import { isId } from '../../../inputs';
 import { localDate } from '../../../local-date';
 
@@ -33,38 +33,38 @@ export type LearnOutcome = { readonly status: 'kept' | 'stale' | 'gone' };
  * Applies a lesson of a block to its athlete, dismisses it, or undoes either. Its values are computed here from the
  * log.
  */
-export async function learn(
+export async function answerLesson(
   blockId: string,
   about: string,
   how: 'take' | 'refuse' | 'forget',
 ): Promise<LearnOutcome | Unanswered> {
   if (!isId(blockId) || !aboutSchema.safeParse(about).success || !howSchema.safeParse(how).success)
     return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (asker): Promise<LearnOutcome> => {
+  return asCoachFor({ blockId }, async (asker): Promise<LearnOutcome> => {
     const training = await findTraining(asker, blockId);
     const found = training === undefined ? undefined : await findAthlete(asker, training.athlete.id);
     if (training === undefined || found === undefined) return { status: 'gone' };
     const { athlete, revision } = found;
-    const lesson = lessonsAnswered(sourceOf(training)).find((one) => one.about === about)?.lesson;
+    const lesson = lessonsAnswered(reviewSource(training)).find((one) => one.about === about)?.lesson;
     if (how === 'take' && lesson === undefined) return { status: 'gone' };
     const changed =
       how === 'forget'
-        ? forgetting(athlete, blockId, about)
+        ? withoutAnswer(athlete, blockId, about)
         : how === 'refuse' || lesson === undefined
-          ? refusing(athlete, blockId, about)
-          : withLesson(athlete, blockId, lesson, evidenceOf(training, lesson));
+          ? withDismissedLesson(athlete, blockId, about)
+          : withAppliedLesson(athlete, blockId, lesson, evidenceText(training, lesson));
     const { status } = await saveAthlete(asker, changed, revision, new Date());
     if (status === 'saved') await asker.did('changed the athlete');
     return { status: status === 'saved' ? 'kept' : status === 'stale' ? 'stale' : 'gone' };
   });
 }
 
-function evidenceOf({ block, ownExercises }: Training, lesson: Parameters<typeof lessonText>[0]): string {
+function evidenceText({ block, ownExercises }: Training, lesson: Parameters<typeof lessonText>[0]): string {
   return `${block.name}: ${lessonText(lesson, namesOf(catalogueWith(ownExercises))).evidence}.`;
 }
 
 /** The block as a review sees it today. */
-function sourceOf(training: Training): ReviewSource {
+function reviewSource(training: Training): ReviewSource {
   const catalogue = catalogueWith(training.ownExercises);
   const blockPlan = unfold({ ...training, exercises: catalogue.find });
   return { ...training, blockPlan, catalogue, today: localDate(training.athlete.timeZone) };
@@ -73,18 +73,20 @@ function sourceOf(training: Training): ReviewSource {
 const takenSchema = z.array(z.string().min(1).max(120)).max(60);
 
 /** Creates the next block from this one, with the accepted suggestions of its review, by name. */
-export async function makeNext(
+export async function createNextBlock(
   blockId: string,
   taken: readonly string[],
 ): Promise<{ readonly status: 'made'; readonly blockId: string } | { readonly status: 'gone' } | Unanswered> {
   const parsed = takenSchema.safeParse(taken);
   if (!parsed.success || !isId(blockId)) return { status: 'malformed' };
-  return asCoachOf({ blockId }, async (asker) => {
+  return asCoachFor({ blockId }, async (asker) => {
     const training = await findTraining(asker, blockId);
     if (training === undefined) return { status: 'gone' };
-    const source = sourceOf(training);
-    const reviewed = reviewedOf(source);
-    const suggestions = suggestionsOf(reviewed).filter((one) => parsed.data.includes(suggestionId(one)));
+    const source = reviewSource(training);
+    const reviewed = blockToReview(source);
+    const suggestions = suggestForNextBlock(reviewed).filter((one) =>
+      parsed.data.includes(suggestionId(one)),
+    );
     const block = nextBlock(reviewed, suggestions);
     const made = await addBlock(asker, training.athlete.id, block, new Date());
     if (made === undefined) return { status: 'gone' };

@@ -1,17 +1,17 @@
 import { notFound } from 'next/navigation';
 import { withoutReasons } from '@/core';
-import { findBroken, findHistory, findTraining, freshen, Unreadable } from '@/data';
+import { findBroken, findHistory, findTraining, refreshIfChanged, Unreadable } from '@/data';
 import { BlockScreen } from '@/features/block/block-screen';
 import { BrokenBlock } from '@/features/block/broken-block';
 import { InBrowser } from '@/ui/in-browser';
-import { jsonText } from '@/ui/json-text';
-import { requireActing } from '../../../asker';
+import { toJsonText } from '@/ui/json-text';
+import { requireAccess } from '../../../asker';
 import { localDate } from '../../../local-date';
 import {
   answer,
-  blockBefore,
   close,
   issue,
+  previousBlock,
   proposeBalance,
   reasons,
   recall,
@@ -22,7 +22,7 @@ import {
   save,
   saveTemplate,
 } from './actions';
-import { learn, makeNext } from './learning';
+import { answerLesson, createNextBlock } from './learning';
 
 interface PageProps {
   readonly params: Promise<{ readonly blockId: string }>;
@@ -30,8 +30,8 @@ interface PageProps {
 
 export default async function BlockPage({ params }: PageProps) {
   const { blockId } = await params;
-  const { asker, shared } = await requireActing({ blockId });
-  const found = await freshen(asker, blockId, new Date())
+  const { asker, shared } = await requireAccess({ blockId });
+  const found = await refreshIfChanged(asker, blockId, new Date())
     .then(() => Promise.all([findTraining(asker, blockId), findHistory(asker, blockId)]))
     .catch((error) => {
       if (error instanceof Unreadable) return null;
@@ -55,11 +55,11 @@ export default async function BlockPage({ params }: PageProps) {
     close: close.bind(null, blockId),
     revisions: revisions.bind(null, blockId),
     revision: revision.bind(null, blockId),
-    blockBefore: blockBefore.bind(null, blockId),
+    blockBefore: previousBlock.bind(null, blockId),
     proposeBalance: proposeBalance.bind(null, blockId),
     saveTemplate: saveTemplate.bind(null, blockId),
-    learn: learn.bind(null, blockId),
-    makeNext: makeNext.bind(null, blockId),
+    learn: answerLesson.bind(null, blockId),
+    makeNext: createNextBlock.bind(null, blockId),
   };
   // Reasons of trained weeks load on request: they are most of a block's size.
   const issued = training.issued.map((week) => (done.has(week.week) ? withoutReasons(week) : week));
@@ -67,7 +67,7 @@ export default async function BlockPage({ params }: PageProps) {
     <InBrowser>
       <BlockScreen
         key={blockId}
-        data={jsonText({
+        data={toJsonText({
           training: { ...training, issued },
           history,
           shared,

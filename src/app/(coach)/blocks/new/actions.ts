@@ -19,11 +19,11 @@ import {
   addBlock,
   findAthlete,
   findDesign,
-  lendExercises,
   namedExercises,
+  shareOwnAmong,
 } from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
-import { asCoachOf, asReaderOf } from '../../../asker';
+import { asCoachFor, asReaderFor } from '../../../asker';
 import { nameIdSchema as id, isId } from '../../../inputs';
 
 const choiceSchema = z.discriminatedUnion('kind', [
@@ -44,12 +44,12 @@ export async function design(designId: string): ReturnType<NewBlockActions['desi
  */
 function designOf(designId: string, lends: boolean) {
   // A template belongs to no athlete, so the signed-in coach asks for it.
-  return asReaderOf(
+  return asReaderFor(
     { blockId: designId },
     async (asker): Promise<{ readonly block: Block } | { readonly status: 'gone' }> => {
       const block = await findDesign(asker, designId);
       if (block === undefined) return { status: 'gone' };
-      if (lends) await lendExercises(asker, block);
+      if (lends) await shareOwnAmong(asker, block);
       return { block };
     },
   );
@@ -76,7 +76,7 @@ export async function start(
   const parsed = newBlockSettingsSchema.safeParse(given);
   if (!parsedChoice.success || !parsed.success) return { status: 'malformed' };
   if (!isId(athleteId)) return { status: 'malformed' };
-  const outcome = await asCoachOf({ athleteId }, async ({ did, ...asker }) => {
+  const outcome = await asCoachFor({ athleteId }, async ({ did, ...asker }) => {
     const [found, source] = await Promise.all([
       findAthlete(asker, athleteId),
       sourceOf(asker, parsedChoice.data),

@@ -1,10 +1,10 @@
 import { notFound } from 'next/navigation';
 import { addDays, dayIn, mondayOf } from '@/core';
-import { blocksOf, blocksToCopy, findAthlete, namedExercises, ownTemplates } from '@/data';
+import { blocksToCopy, findAthlete, listBlocks, namedExercises, ownTemplates } from '@/data';
 import type { SourceChoice } from '@/features/new-block/contract';
 import { NewBlock } from '@/features/new-block/new-block';
 import * as words from '@/ui/words/screens/pages';
-import { requireActing, requireAsker } from '../../../asker';
+import { requireAccess, requireAsker } from '../../../asker';
 import { isId } from '../../../inputs';
 import { localDate } from '../../../local-date';
 import { design, start } from './actions';
@@ -23,7 +23,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
   const { athlete: athleteId, from } = await searchParams;
   const coach = await requireAsker();
   if (!isId(athleteId)) notFound();
-  const { asker, shared } = await requireActing({ athleteId });
+  const { asker, shared } = await requireAccess({ athleteId });
   const found = await findAthlete(asker, athleteId);
   if (found === undefined || shared?.may === 'read') notFound();
   const { athlete } = found;
@@ -32,7 +32,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
     // Designs to start from belong to the coach who creates the block.
     ownTemplates(coach),
     blocksToCopy(coach),
-    blocksOf(asker, athleteId),
+    listBlocks(asker, athleteId),
     shared === null ? [] : blocksToCopy(asker, athleteId),
   ]);
   const blocks = [...theirs, ...mine];

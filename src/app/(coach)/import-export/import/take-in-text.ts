@@ -4,15 +4,15 @@ import {
   type Asker,
   addBlock,
   findAthlete,
+  importAccount,
+  importAthlete,
+  importCheckIns,
+  importLibrary,
+  importLog,
+  importMeasurements,
+  importTemplate,
   isUnavailable,
-  keepImportNames,
-  takeInAccount,
-  takeInAthlete,
-  takeInCheckIns,
-  takeInLibrary,
-  takeInLog,
-  takeInMeasured,
-  takeInTemplate,
+  rememberImportNames,
 } from '@/data';
 import type { TakeIn, TakenIn } from '@/features/import-export/contract';
 import { decodeOwnFile, type OwnFile } from '@/formats/archive/files';
@@ -50,30 +50,30 @@ const askedSchema: z.ZodType<TakeIn> = z.discriminatedUnion('kind', [
 ]);
 
 /** Imports what a page has read from a file: validated again here, all of it or nothing. */
-export async function takeInText(asker: Asker, text: string): Promise<TakenIn> {
+export async function importText(asker: Asker, text: string): Promise<TakenIn> {
   try {
     const read = readJson(text);
     if (!read.ok) return { status: 'refused', problems: read.problems };
     const asked = askedSchema.safeParse(read.value);
-    return asked.success ? await takeIn(asker, asked.data) : { status: 'malformed' };
+    return asked.success ? await importContent(asker, asked.data) : { status: 'malformed' };
   } catch (error) {
     if (isUnavailable(error)) return { status: 'unavailable' };
     throw error;
   }
 }
 
-async function takeIn(asker: Asker, asked: TakeIn): Promise<TakenIn> {
+async function importContent(asker: Asker, asked: TakeIn): Promise<TakenIn> {
   const now = new Date();
   switch (asked.kind) {
     case 'file': {
       const decoded = decodeOwnFile(asked.file);
       return decoded.ok
-        ? takeInFile(asker, decoded.value, asked.athleteId, now)
+        ? importFile(asker, decoded.value, asked.athleteId, now)
         : { status: 'refused', problems: decoded.problems };
     }
     case 'log': {
-      await keepImportNames(asker, asked.names);
-      const taken = await takeInLog(asker, asked.athleteId, asked.sets, now);
+      await rememberImportNames(asker, asked.names);
+      const taken = await importLog(asker, asked.athleteId, asked.sets, now);
       if (taken.status !== 'taken in') return taken;
       return { status: 'taken in', of: { kind: 'log', ...taken }, to: `/athletes/${asked.athleteId}` };
     }
@@ -86,8 +86,8 @@ async function takeIn(asker: Asker, asked: TakeIn): Promise<TakenIn> {
       if (said !== null && !said.ok) return { status: 'refused', problems: said.problems };
       const taken =
         table === null
-          ? await takeInCheckIns(asker, athleteId, said?.value ?? [], now)
-          : await takeInMeasured(asker, athleteId, table.value, now);
+          ? await importCheckIns(asker, athleteId, said?.value ?? [], now)
+          : await importMeasurements(asker, athleteId, table.value, now);
       if (taken.status !== 'taken in') return taken;
       return {
         status: 'taken in',
@@ -98,7 +98,7 @@ async function takeIn(asker: Asker, asked: TakeIn): Promise<TakenIn> {
   }
 }
 
-async function takeInFile(
+async function importFile(
   asker: Asker,
   { kind, file }: OwnFile,
   athleteId: string | null,
@@ -115,7 +115,7 @@ async function takeInFile(
         : { status: 'taken in', of: { kind, name }, to: `/blocks/${blockId}` };
     }
     case 'athlete': {
-      const taken = await takeInAthlete(asker, file, now);
+      const taken = await importAthlete(asker, file, now);
       return taken.status === 'refused'
         ? taken
         : {
@@ -127,15 +127,15 @@ async function takeInFile(
     case 'library':
       return {
         status: 'taken in',
-        of: { kind, added: await takeInLibrary(asker, file.exercises, now) },
+        of: { kind, added: await importLibrary(asker, file.exercises, now) },
         to: '/library',
       };
     case 'template': {
-      await takeInTemplate(asker, file, now);
+      await importTemplate(asker, file, now);
       return { status: 'taken in', of: { kind, name: file.name }, to: '/templates' };
     }
     case 'account': {
-      const taken = await takeInAccount(asker, file, now);
+      const taken = await importAccount(asker, file, now);
       if (taken.status === 'refused') return taken;
       const { athletes, templates, exercises } = taken;
       return { status: 'taken in', of: { kind, athletes, templates, exercises }, to: '/desk' };

@@ -1,26 +1,26 @@
 import 'server-only';
 import {
   type Athlete,
+  addLastTimesElsewhere,
   catalogueWith,
-  choicesIn,
+  exerciseChoicesToday,
   type IssuedWeek,
   type LocalDate,
   lastTimesIn,
   placeFor,
   type SessionPlan,
-  setUpOf,
-  slotsWithoutLast,
+  setUpText,
+  slotsWithoutLastTime,
   sorenessAsked,
   type Training,
   trainedMuscles,
-  withLastElsewhere,
 } from '@/core';
 import { type Asker, workoutId as idOf, lastDoneElsewhere, rampReports } from '@/data';
 import type { FloorSession } from '@/features/training/contract';
 import type { FloorAsker } from '../../asker';
 
 /** A session with everything the phone may need offline. */
-export async function floorSession(
+export async function loadSessionData(
   floor: FloorAsker,
   training: Training,
   week: IssuedWeek,
@@ -32,7 +32,7 @@ export async function floorSession(
   const workoutId = idOf(ref);
   const workout = log.workouts.find(({ id }) => id === workoutId);
   const place = placeFor(athlete, session.place);
-  const { instead, extras, exercises } = choicesIn(training, week, session);
+  const { instead, extras, exercises } = exerciseChoicesToday(training, week, session);
   const { find } = catalogueWith(training.ownExercises);
   return {
     blockId: training.blockId,
@@ -51,7 +51,7 @@ export async function floorSession(
     conventions: week.conventions,
     instead,
     extras,
-    setUps: setUpsOf(athlete),
+    setUps: setUpNotes(athlete),
     ramps: await rampReports(floor.asker, ref),
     logged: log.sets.filter((set) => set.workoutId === workoutId),
     finished: workout?.finished === true,
@@ -63,11 +63,11 @@ export async function floorSession(
 }
 
 /** Set-up and agreed range of motion of every exercise that has any. */
-function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
+function setUpNotes(athlete: Athlete): FloorSession['setUps'] {
   const ids = Object.keys({ ...athlete.setUps, ...athlete.depths });
   return Object.fromEntries(
     ids.flatMap((id) => {
-      const text = setUpOf(athlete, id);
+      const text = setUpText(athlete, id);
       return text === undefined ? [] : [[id, text] as const];
     }),
   );
@@ -76,7 +76,7 @@ function setUpsOf(athlete: Athlete): FloorSession['setUps'] {
 /** Each set as last done, in this block or another; other blocks are only queried for what this one does not know. */
 async function lastTimes(asker: Asker, training: Training, week: number, session: SessionPlan) {
   const known = lastTimesIn(training, week, session);
-  const exerciseIds = slotsWithoutLast(known, session).map(({ exerciseId }) => exerciseId);
+  const exerciseIds = slotsWithoutLastTime(known, session).map(({ exerciseId }) => exerciseId);
   const elsewhere = await lastDoneElsewhere(asker, training.athlete.id, exerciseIds, training.blockId);
-  return withLastElsewhere(known, session, elsewhere);
+  return addLastTimesElsewhere(known, session, elsewhere);
 }

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { checkInSchema } from '@/core/codecs';
-import { keepCheckIn } from '@/data';
+import { storeCheckIn } from '@/data';
 import { asPhone } from '../../asker';
 import { readPosted } from '../../posted';
 
@@ -10,5 +10,5 @@ const bodySchema = z.strictObject({ checkIn: checkInSchema });
 export async function POST(request: Request): Promise<Response> {
   const posted = await readPosted(request, bodySchema);
   if (posted === undefined) return Response.json({ status: 'malformed' });
-  return Response.json(await asPhone((phone) => keepCheckIn(phone, posted.checkIn, new Date())));
+  return Response.json(await asPhone((phone) => storeCheckIn(phone, posted.checkIn, new Date())));
 }

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { keepRefused } from '@/data';
+import { storeRefused } from '@/data';
 import { shortIdSchema as id } from '../../../inputs';
 import { asPhone } from '../../asker';
 import { readPosted } from '../../posted';
@@ -14,7 +14,7 @@ export async function POST(request: Request): Promise<Response> {
   if (posted === undefined) return Response.json({ status: 'malformed' });
   return Response.json(
     await asPhone(async (phone) => {
-      await keepRefused(phone, posted.refused, new Date());
+      await storeRefused(phone, posted.refused, new Date());
       return { status: 'taken' as const };
     }),
   );

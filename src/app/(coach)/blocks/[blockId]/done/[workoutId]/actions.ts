@@ -2,8 +2,8 @@
 
 import * as z from 'zod';
 import { MOST_LEFT, UNITS, type Unanswered } from '@/core';
-import { keepWork } from '@/data';
-import { asCoachOf } from '../../../../../asker';
+import { storeWork } from '@/data';
+import { asCoachFor } from '../../../../../asker';
 import { shortIdSchema as id } from '../../../../../inputs';
 
 const refSchema = z.strictObject({ issuedWeekId: id, sessionId: id });
@@ -28,9 +28,9 @@ export async function enter(
   const [session, parsed] = [refSchema.safeParse(ref), setSchema.safeParse(entry)];
   if (!session.success || !parsed.success) return { status: 'malformed' };
   const { localDate, ...set } = parsed.data;
-  return asCoachOf({ issuedWeekId: session.data.issuedWeekId }, async ({ did, ...asker }) => {
+  return asCoachFor({ issuedWeekId: session.data.issuedWeekId }, async ({ did, ...asker }) => {
     const work = { localDate, sets: [set], finish: false, soreness: [], ramps: [], notes: [] };
-    const said = await keepWork({ ...asker, entersAs: 'coach' }, session.data, work, new Date());
+    const said = await storeWork({ ...asker, entersAs: 'coach' }, session.data, work, new Date());
     if (said.status === 'gone') return { status: 'gone' as const };
     if (said.refused.length > 0) return { status: 'malformed' as const };
     await did('entered a set', localDate);

@@ -4,7 +4,7 @@ import { catalogueWith } from '@/core';
 import { entriesOf, findTraining, workoutId as idOf } from '@/data';
 import { SessionScreen } from '@/features/session/session-screen';
 import * as words from '@/ui/words/screens/pages';
-import { requireActing } from '../../../../../asker';
+import { requireAccess } from '../../../../../asker';
 import { enter } from './actions';
 
 export const metadata: Metadata = { title: words.sessionDenseLadder };
@@ -16,7 +16,7 @@ interface PageProps {
 /** A finished session set by set, for the coach to read and correct. */
 export default async function DonePage({ params }: PageProps) {
   const { blockId, workoutId } = await params;
-  const { asker, shared } = await requireActing({ blockId });
+  const { asker, shared } = await requireAccess({ blockId });
   const training = await findTraining(asker, blockId);
   const found = training?.issued
     .flatMap((week) => week.plan.sessions.map((session) => ({ week, session })))

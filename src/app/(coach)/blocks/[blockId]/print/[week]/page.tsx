@@ -4,7 +4,7 @@ import { catalogueWith, unfold } from '@/core';
 import { findTraining } from '@/data';
 import { SessionSheets } from '@/features/print/session-sheets';
 import * as words from '@/ui/words/screens/pages';
-import { requireActing } from '../../../../../asker';
+import { requireAccess } from '../../../../../asker';
 
 export const metadata: Metadata = { title: words.sessionSheetsDenseLadder };
 
@@ -15,7 +15,7 @@ interface PageProps {
 /** Session sheets of a week, for print. */
 export default async function PrintPage({ params }: PageProps) {
   const { blockId, week } = await params;
-  const { asker } = await requireActing({ blockId });
+  const { asker } = await requireAccess({ blockId });
   const training = await findTraining(asker, blockId);
   if (training === undefined) notFound();
   const { block, athlete } = training;
