@@ -14,10 +14,10 @@ import {
   type Log,
   type LoggedSet,
   mondayOf,
+  type NoteContent,
   newSlot,
   repsToFailure,
   type SessionNote,
-  type Telling,
   type Workout,
   weekdayOf,
   weekOutline,
@@ -121,7 +121,7 @@ const isTrained = (life: Life, week: number, at: number, isPast: boolean): boole
   return true;
 };
 
-function tellings(life: Life, week: number, at: number): readonly Telling[] {
+function tellings(life: Life, week: number, at: number): readonly NoteContent[] {
   if (life === 'hurts' && week >= WEEKS_DONE && at === 1)
     return [
       {

@@ -59,7 +59,7 @@ test('first day by keyboard: an athlete with two places, a custom exercise, best
     await page.keyboard.type('25x1 10 5 2.5z');
     await expect(page.getByText('“2.5z” was not understood.')).toBeVisible();
     await press(page, 'Backspace');
-    await expect(page.getByText(athleteWords.gives('45, 50, 55'))).toBeVisible();
+    await expect(page.getByText(athleteWords.makesLoads('45, 50, 55'))).toBeVisible();
     await expect(page.getByRole('button', { name: commonWords.save, exact: true })).toBeEnabled();
     await press(page, 'Control+Enter');
     await expect(page.getByText(commonWords.saved, { exact: true })).toBeVisible();

@@ -108,18 +108,18 @@ test('the main path: sign in, edit, send a week, train, report soreness, answer 
     await begin(floor, /Full body A/);
     await expect(floor.getByText(/Leg press, set 1 of 4/)).toBeVisible();
     // The first set beats its target by two reps.
-    await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
-    await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
+    await floor.getByRole('button', { name: trainingWords.moreOf('reps'), exact: true }).tap();
+    await floor.getByRole('button', { name: trainingWords.moreOf('reps'), exact: true }).tap();
     await floor.waitForTimeout(750);
     await floor.getByRole('button', { name: /^Log / }).tap();
     await expect(floor.getByText(/Leg press, set 2 of 4/)).toBeVisible();
     for (let set = 2; set <= 13; set++) {
       await floor.waitForTimeout(750);
       const first = set <= 4;
-      if (first) await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
-      if (first) await floor.getByRole('button', { name: trainingWords.more('reps'), exact: true }).tap();
+      if (first) await floor.getByRole('button', { name: trainingWords.moreOf('reps'), exact: true }).tap();
+      if (first) await floor.getByRole('button', { name: trainingWords.moreOf('reps'), exact: true }).tap();
       await floor.getByRole('button', { name: first ? /^Log / : 'Log as planned' }).tap();
-      await expect(floor.getByText(trainingWords.ofSets(set, 13))).toBeVisible();
+      await expect(floor.getByText(trainingWords.setsOfAll(set, 13))).toBeVisible();
     }
     await expect(floor.getByText(trainingWords.allSetsAreLogged)).toBeVisible();
     await floor.getByRole('button', { name: trainingWords.finishSession }).tap();

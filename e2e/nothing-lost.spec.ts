@@ -18,11 +18,11 @@ test('a double tap logs one set, a resent set is stored once, a wrong set is cor
   await begin(page, /Hinge and row/);
   // When a stepper reacts, the page is ready.
   await expect(async () => {
-    await page.getByRole('button', { name: trainingWords.more('reps'), exact: true }).click();
+    await page.getByRole('button', { name: trainingWords.moreOf('reps'), exact: true }).click();
     await expect(page.getByRole('button', { name: /^Log / })).toBeVisible({ timeout: 500 });
   }).toPass();
   await page.getByRole('button', { name: /^Log / }).dblclick();
-  await expect(page.getByText(trainingWords.ofSets(1, 14))).toBeVisible();
+  await expect(page.getByText(trainingWords.setsOfAll(1, 14))).toBeVisible();
   await expect(page.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
 
   // The response to the next send is lost after the server has stored the set, so the phone sends it again.
@@ -39,14 +39,14 @@ test('a double tap logs one set, a resent set is stored once, a wrong set is cor
   await expect(page.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible();
   expect(lost).toBe(1);
   await page.reload();
-  await expect(page.getByText(trainingWords.ofSets(2, 14))).toBeVisible();
+  await expect(page.getByText(trainingWords.setsOfAll(2, 14))).toBeVisible();
 
   await page.getByRole('button', { name: trainingWords.allSets }).click();
   await page
     .getByRole('button', { name: /^Set 1 of 4/ })
     .first()
     .click();
-  await page.getByRole('button', { name: trainingWords.less('lb'), exact: true }).click();
+  await page.getByRole('button', { name: trainingWords.lessOf('lb'), exact: true }).click();
   await page.waitForTimeout(750);
   await page.getByRole('button', { name: /^Save correction 150 × / }).click();
   await expect(page.getByRole('button', { name: /^Set 1 of 4 150 lb/ })).toBeVisible();
@@ -71,7 +71,7 @@ test('a load the gym cannot make shows a hint, letters are refused, and neither 
   await expect(page.getByText('The equipment here gives 180 or 185 lb, not 181.')).toBeVisible();
   await page.waitForTimeout(750);
   await page.getByRole('button', { name: /^Log 181/ }).click();
-  await expect(page.getByText(trainingWords.ofSets(1, 14))).toBeVisible();
+  await expect(page.getByText(trainingWords.setsOfAll(1, 14))).toBeVisible();
 });
 
 test('sets logged during a database outage stay on the phone, even if the page closes, until it is back', async ({
@@ -84,14 +84,14 @@ test('sets logged during a database outage stay on the phone, even if the page c
     .click();
   await page.waitForURL('**/training/**');
   await begin(page, /Hinge and row/);
-  await expect(page.getByText(trainingWords.ofSets(0, 14))).toBeVisible();
+  await expect(page.getByText(trainingWords.setsOfAll(0, 14))).toBeVisible();
   const address = page.url();
   await databaseDo('kill');
   try {
     for (const count of [1, 2]) {
       await page.waitForTimeout(750);
       await page.getByRole('button', { name: trainingWords.logAsPlanned }).click();
-      await expect(page.getByText(trainingWords.ofSets(count, 14))).toBeVisible();
+      await expect(page.getByText(trainingWords.setsOfAll(count, 14))).toBeVisible();
     }
     await expect(page.getByText(trainingWords.onThisPhone('No connection. 2 sets saved'))).toBeVisible();
     await page.close({ runBeforeUnload: false });
@@ -100,11 +100,11 @@ test('sets logged during a database outage stay on the phone, even if the page c
   }
   const again = await page.context().newPage();
   await again.goto(address);
-  await expect(again.getByText(trainingWords.ofSets(2, 14))).toBeVisible();
+  await expect(again.getByText(trainingWords.setsOfAll(2, 14))).toBeVisible();
   await expect(again.getByText(trainingWords.yourCoachHasAllSets)).toBeVisible({ timeout: 60_000 });
   await again.evaluate(() => localStorage.clear());
   await again.reload();
-  await expect(again.getByText(trainingWords.ofSets(2, 14))).toBeVisible();
+  await expect(again.getByText(trainingWords.setsOfAll(2, 14))).toBeVisible();
 });
 
 test.describe('for the coach', () => {

@@ -47,12 +47,12 @@ test('offline from a cold start: the week and a session open, sets survive a kil
   for (let done = 1; done <= count; done++) {
     await phone.waitForTimeout(750);
     await phone.getByRole('button', { name: trainingWords.logAsPlanned }).click();
-    await expect(phone.getByText(trainingWords.ofSets(done, count))).toBeVisible();
+    await expect(phone.getByText(trainingWords.setsOfAll(done, count))).toBeVisible();
     await expect(phone.getByText(/saved on this phone/)).toBeVisible();
     await phone.close({ runBeforeUnload: false });
     phone = await context.newPage();
     await phone.goto(session);
-    await expect(phone.getByText(trainingWords.ofSets(done, count))).toBeVisible();
+    await expect(phone.getByText(trainingWords.setsOfAll(done, count))).toBeVisible();
   }
   await expect(
     phone.getByText(trainingWords.onThisPhone(`No connection. ${count} sets saved`)),
@@ -71,7 +71,7 @@ test('offline from a cold start: the week and a session open, sets survive a kil
   await phone.close({ runBeforeUnload: false });
   phone = await context.newPage();
   await phone.goto(session);
-  await expect(phone.getByText(trainingWords.ofSets(count, count))).toBeVisible();
+  await expect(phone.getByText(trainingWords.setsOfAll(count, count))).toBeVisible();
   await context.setOffline(false);
 
   await page.goto('/desk');
@@ -85,7 +85,7 @@ test('offline from a cold start: the week and a session open, sets survive a kil
     .getByRole('link', { name: /Upper, press first/ })
     .first()
     .click();
-  await expect(page.getByText(trainingWords.ofSets(count, count))).toBeVisible();
+  await expect(page.getByText(trainingWords.setsOfAll(count, count))).toBeVisible();
 
   // A phone that was signed out keeps none of the athlete's pages.
   await phone.goto('/training/phones');

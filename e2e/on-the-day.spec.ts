@@ -57,12 +57,12 @@ test('a bad day: poor sleep, a busy machine, pain, extra work; each is counted a
     const before = Number((await phone.getByText(/^1 of \d+ sets$/).textContent())?.match(/of (\d+)/)?.[1]);
     await phone.getByRole('button', { name: trainingWords.changeThisSet }).click();
     await phone.getByLabel(trainingWords.extraSet).click();
-    await expect(phone.getByText(trainingWords.ofSets(1, before + 1))).toBeVisible();
+    await expect(phone.getByText(trainingWords.setsOfAll(1, before + 1))).toBeVisible();
     await phone.getByRole('button', { name: trainingWords.allSets }).click();
     await phone.getByRole('button', { name: commonWords.addExercise }).click();
     await phone.getByLabel(trainingWords.extraExercise).fill('curl barbell');
     await phone.getByRole('button', { name: /^Barbell curl/ }).click();
-    await expect(phone.getByText(trainingWords.ofSets(1, before + 4))).toBeVisible();
+    await expect(phone.getByText(trainingWords.setsOfAll(1, before + 4))).toBeVisible();
   });
 
   await test.step('pain: said where and how bad, the lift ends, and whatever loads the joint goes with it', async () => {

@@ -140,7 +140,7 @@ test('four techniques and a superset by keyboard, a pasted spreadsheet table, re
       );
     const [fewer, lighter] = [await sets('fewer sets'), await sets('lighter')];
     expect(fewer).toBeLessThan(lighter);
-    await tabTo(page, deloads.getByRole('button', { name: ladderWords.use('lighter × 0.85') }));
+    await tabTo(page, deloads.getByRole('button', { name: ladderWords.applyThis('lighter × 0.85') }));
     await press(page, 'Enter');
     await expect(page.getByRole('button', { name: /^Deload:/ })).toContainText('lighter × 0.85');
     // The check-in said `some`; the coach, who knows better, adds a point.

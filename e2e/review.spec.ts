@@ -88,7 +88,7 @@ test('simulating a block against the same block with one set fewer shows results
   await dialog.getByLabel(commonWords.compareWith).selectOption('a set more');
   await press(page, 'Tab');
   await dialog.getByRole('button', { name: simulateWords.simulate, exact: true }).click();
-  await expect(dialog.getByRole('status')).toHaveText(simulateWords.runsDoneOf(100), { timeout: 90_000 });
+  await expect(dialog.getByRole('status')).toHaveText(simulateWords.countRunsDone(100), { timeout: 90_000 });
   const table = dialog.getByRole('table', { name: simulateWords.asPlannedAndChanged });
   await expect(table.getByRole('columnheader', { name: 'a set more' })).toBeVisible();
   await expect(
@@ -108,7 +108,7 @@ test('simulating a block against the same block with one set fewer shows results
   // Applying it is a step of the block like any other.
   const sets = cell(page, 'leg press', 'sets');
   const before = await sets.textContent();
-  await dialog.getByRole('button', { name: simulateWords.use('a set more') }).click();
+  await dialog.getByRole('button', { name: simulateWords.applyThis('a set more') }).click();
   await expect(sets).toHaveText(String(Number(before) + 1));
   await press(page, 'Control+z');
   await expect(sets).toHaveText(before ?? '');

@@ -34,7 +34,7 @@ test('after a missed day in a sent week only that week is rearranged, and the ph
 
   await test.step('left out, it is gone from the phone; the Sheet says so; the week after has it', async () => {
     await page
-      .getByRole('group', { name: athleteWords.inWeek(name, 3) })
+      .getByRole('group', { name: athleteWords.valueInWeek(name, 3) })
       .getByLabel(commonWords.skipped)
       .click();
     await expect(page.getByText(splitWords.onlyInWeek(3, `${name} skipped`))).toBeVisible();
@@ -141,10 +141,10 @@ test('the year: a copied block is moved by keyboard, week by week; the running b
   const year = page.getByRole('region', { name: athleteWords.year });
   const running = year.getByRole('button', { name: /^Autumn block: .*7 weeks, deload from .*, running$/ });
   await expect(running).toBeVisible();
-  await page.getByRole('button', { name: athleteWords.copy('Autumn block') }).click();
+  await page.getByRole('button', { name: athleteWords.copyBlockLabel('Autumn block') }).click();
   await page.getByLabel(athleteWords.nameOfTheCopy).fill('Winter');
   await page
-    .getByRole('button', { name: athleteWords.copy('Autumn block'), exact: true })
+    .getByRole('button', { name: athleteWords.copyBlockLabel('Autumn block'), exact: true })
     .last()
     .click();
   const winter = year.getByRole('button', { name: /^Winter: / });
@@ -170,10 +170,10 @@ test('blocks: copied, archived, deleted and restored beside the running one, whi
   const blocks = page.getByRole('region', { name: athleteWords.blocks });
   await expect(blocks.getByRole('link').first()).toBeVisible();
   const [running = ''] = await blocks.getByRole('link').allTextContents();
-  await page.getByRole('button', { name: athleteWords.copy(running) }).click();
+  await page.getByRole('button', { name: athleteWords.copyBlockLabel(running) }).click();
   await page.getByLabel(athleteWords.nameOfTheCopy).fill('Winter');
   await page
-    .getByRole('button', { name: athleteWords.copy(running), exact: true })
+    .getByRole('button', { name: athleteWords.copyBlockLabel(running), exact: true })
     .last()
     .click();
   const winter = blocks.getByRole('row', { name: /Winter/ });

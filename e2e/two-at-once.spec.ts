@@ -34,7 +34,7 @@ test('two offline tabs of a phone, then a second phone: every set arrives, and a
   await two.getByRole('button', { name: trainingWords.allSets }).click();
   await two.getByRole('button', { name: /^Back-off 1/ }).click();
   await two.waitForTimeout(750);
-  await two.getByRole('button', { name: trainingWords.more('reps'), exact: true }).click();
+  await two.getByRole('button', { name: trainingWords.moreOf('reps'), exact: true }).click();
   await two.getByRole('button', { name: /^Log / }).click();
   await expect(two.getByText(trainingWords.onThisPhone('No connection. 1 set saved'))).toBeVisible();
   await one.close({ runBeforeUnload: false });
@@ -110,7 +110,7 @@ test('a session of 17 sets or more including a technique is logged as planned in
   const taps = Number(await phone.evaluate(() => document.body.dataset.taps));
   expect(rounds).toBeGreaterThan(0);
   expect(taps).toBeLessThanOrEqual(22);
-  await expect(phone.getByText(trainingWords.ofSets(sets, sets))).toBeVisible();
+  await expect(phone.getByText(trainingWords.setsOfAll(sets, sets))).toBeVisible();
   await context.close();
 });
 

@@ -2,12 +2,12 @@ import type {
   LocalDate,
   LoggedSet,
   Muscle,
+  NoteContent,
   RampVerdict,
   SentRamp,
   SentSet,
   SessionNote,
   SorenessEnd,
-  Telling,
 } from '@/core';
 import type { Ports } from './ports';
 import type { QueueState } from './sync-queue';
@@ -23,7 +23,7 @@ import {
 type FloorWork =
   | { readonly kind: 'set'; readonly set: Omit<SentSet, 'id' | 'at'> }
   | { readonly kind: 'ramp'; readonly report: Omit<SentRamp, 'id'> }
-  | { readonly kind: 'note'; readonly telling: Telling }
+  | { readonly kind: 'note'; readonly telling: NoteContent }
   | { readonly kind: 'finish' };
 
 /** A session as the phone sees it. */
@@ -134,7 +134,7 @@ export class FloorSession {
   }
 
   /** Adds a note to the session. */
-  tell(telling: Telling): void {
+  tell(telling: NoteContent): void {
     this.take({ kind: 'note', telling });
   }
 

@@ -138,7 +138,7 @@ function Line({ id, value, otherwise, onSet }: LineProps) {
               onSet(otherwise.value);
             }}
           >
-            {screenWords.resetToOf(usual)}
+            {screenWords.resetToUsual(usual)}
           </Button>
         )}
         <span className={classes.soft}>

@@ -65,7 +65,9 @@ export function exerciseChoices(
       worth: worth(exercise, phase),
       facts: movers,
       why:
-        missing.length > 0 ? screenWords.hasNo(place.name, listed(missing)) : reason(exercise, phase, sore),
+        missing.length > 0
+          ? screenWords.placeHasNo(place.name, listed(missing))
+          : reason(exercise, phase, sore),
     };
   });
   const sorted = seen.sort(

@@ -92,7 +92,7 @@ export function TechniqueDrawing({ technique, range, rest }: TechniqueDrawingPro
       })}
       {more > 0 ? (
         <text x={x + 4} y={HEIGHT - 4} className={classes.more}>
-          {screenWords.more(more)}
+          {screenWords.moreCount(more)}
         </text>
       ) : null}
     </svg>

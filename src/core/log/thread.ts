@@ -6,7 +6,7 @@ import { currentSets } from './current-sets';
 import type { Log } from './log';
 
 /** A message between coach and athlete. */
-export interface Said {
+export interface Message {
   readonly date: LocalDate;
   readonly by: 'coach' | 'athlete';
   /** Where it was written: for a set the exercise, for a session its name. */
@@ -33,9 +33,9 @@ export function messageThread({
   readonly log: Log;
   readonly checkIns: readonly CheckIn[];
   readonly lines: Readonly<Record<number, string>>;
-}): readonly Said[] {
-  const said: Said[] = [];
-  const add = (date: LocalDate, by: Said['by'], text: string | undefined, of: Said['with']) => {
+}): readonly Message[] {
+  const said: Message[] = [];
+  const add = (date: LocalDate, by: Message['by'], text: string | undefined, of: Message['with']) => {
     if (text !== undefined && text.trim() !== '') said.push({ date, by, with: of, text: text.trim() });
   };
   for (const { week, issuedAt } of issued)

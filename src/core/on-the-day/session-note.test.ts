@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { addNotes, dayEasing, type SessionNote, summariseNotes, type Telling } from './session-note';
+import { addNotes, dayEasing, type NoteContent, type SessionNote, summariseNotes } from './session-note';
 
 let count = 0;
-const note = (telling: Telling, minute = count): SessionNote => ({
+const note = (telling: NoteContent, minute = count): SessionNote => ({
   ...telling,
   id: `n${++count}`,
   at: `2026-11-24T10:${String(minute % 60).padStart(2, '0')}:00.000Z`,

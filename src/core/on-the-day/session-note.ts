@@ -59,10 +59,10 @@ interface Kinds {
 export type NoteKind = keyof Kinds;
 
 /** A note's content, without its header. */
-export type Telling = { [K in NoteKind]: { readonly kind: K } & Kinds[K] }[NoteKind];
+export type NoteContent = { [K in NoteKind]: { readonly kind: K } & Kinds[K] }[NoteKind];
 
 /** A note on a session beside its sets. Immutable: per kind, and per slot if it names one, the latest counts. */
-export type SessionNote = Telling & {
+export type SessionNote = NoteContent & {
   /** Made by the phone, so that sending it twice gives one note. */
   readonly id: string;
   /** When, ISO 8601, by the phone's clock. */
@@ -72,7 +72,7 @@ export type SessionNote = Telling & {
 type Note<K extends NoteKind> = Extract<SessionNote, { readonly kind: K }>;
 
 /** The combined result of a session's notes. Slots by id. */
-export interface Told {
+export interface NoteSummary {
   readonly date: Note<'date'> | null;
   readonly place: string | null;
   readonly readiness: Note<'readiness'> | null;
@@ -87,7 +87,7 @@ export interface Told {
   readonly rating: Note<'rating'> | null;
 }
 
-export function summariseNotes(notes: readonly SessionNote[]): Told {
+export function summariseNotes(notes: readonly SessionNote[]): NoteSummary {
   const sorted = [...notes].sort((a, b) => a.at.localeCompare(b.at));
   const of = <K extends NoteKind>(kind: K) => sorted.filter((note): note is Note<K> => note.kind === kind);
   const bySlot = <K extends 'swap' | 'skip' | 'pain' | 'extra'>(kind: K) =>

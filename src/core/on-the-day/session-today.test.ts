@@ -6,7 +6,7 @@ import { isMakeable, loadGrid } from '../loading/grid';
 import { athlete, block, HALL, HALL_PLACE, lookup, session, slot, TOP } from '../testing/fixtures';
 import { untrainedPlan } from '../unfold/untrained';
 import { hundredths } from '../units';
-import { type SessionNote, summariseNotes, type Telling } from './session-note';
+import { type NoteContent, type SessionNote, summariseNotes } from './session-note';
 import {
   type Day,
   insteadToday,
@@ -35,7 +35,7 @@ const day = (changes: Partial<Day> = {}): Day => ({
   ...changes,
 });
 let at = 0;
-const told = (...tellings: readonly Telling[]) =>
+const told = (...tellings: readonly NoteContent[]) =>
   summariseNotes(
     tellings.map((telling): SessionNote => {
       at++;
@@ -221,7 +221,7 @@ describe('pain', () => {
             where,
             grade: 'slight',
             line: '',
-          } as Telling);
+          } as NoteContent);
           const offered = insteadToday(list, pain, day());
           const isFree = offered.every(({ exerciseId }) => {
             const one = exercises[exerciseId];

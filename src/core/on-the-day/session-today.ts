@@ -16,7 +16,7 @@ import { failureReach } from '../techniques/registry';
 import { asHundredths, decimal, hundredths } from '../units';
 import type { Instead, StartStrength } from './instead';
 import { heldBackFromFailure, makeEasier } from './rescue';
-import type { SkipReason, Told } from './session-note';
+import type { NoteSummary, SkipReason } from './session-note';
 
 /** What the phone knows about the day. */
 export interface Day {
@@ -35,7 +35,7 @@ export interface Day {
  * A session as trained today: at another place, with swapped, put off and extra exercises, made easier after a poor
  * night. Skipped exercises, by choice or because of pain, are not in it.
  */
-export function sessionToday(session: SessionPlan, told: Told, day: Day): SessionPlan {
+export function sessionToday(session: SessionPlan, told: NoteSummary, day: Day): SessionPlan {
   const slots = session.slots.map((slot): SlotPlan => {
     const swap = told.swaps.get(slot.slotId);
     const exercise = swap === undefined ? undefined : day.exercises[swap.exerciseId];
@@ -61,7 +61,7 @@ export function sessionToday(session: SessionPlan, told: Told, day: Day): Sessio
 /** Why a slot is not trained: skipped, painful, or it loads a clearly painful part; null: it is trained. */
 export function skipReason(
   { slotId, exerciseId }: Pick<SlotPlan, 'slotId' | 'exerciseId'>,
-  told: Told,
+  told: NoteSummary,
   { exercises }: Pick<Day, 'exercises'>,
 ): SkipReason | 'pain' | 'loads what hurts' | null {
   if (told.pains.has(slotId)) return 'pain';
@@ -99,7 +99,7 @@ function withoutGroup(slots: readonly SlotPlan[], stays: (slot: SlotPlan) => boo
  */
 export function loadsPainfulPart(
   exercise: Exercise,
-  told: Pick<Told, 'pains'>,
+  told: Pick<NoteSummary, 'pains'>,
   exercises: Day['exercises'],
 ): boolean {
   return [...told.pains.values()].some(({ where, exerciseId }) => {
@@ -116,7 +116,7 @@ export function loadsPainfulPart(
 /** Substitutes possible today, best first: with equipment, without loading the painful part. */
 export function insteadToday(
   list: readonly Instead[],
-  told: Told,
+  told: NoteSummary,
   day: Pick<Day, 'place' | 'exercises'>,
   most = Number.POSITIVE_INFINITY,
 ): readonly Instead[] {

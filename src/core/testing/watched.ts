@@ -4,7 +4,7 @@ import { addDays, type LocalDate } from '../calendar';
 import { conventionsWith } from '../conventions/conventions';
 import type { Exposure } from '../effort/exposure';
 import type { Log } from '../log/log';
-import type { SessionNote, Telling } from '../on-the-day/session-note';
+import type { NoteContent, SessionNote } from '../on-the-day/session-note';
 import type { IssuedWeek } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 import { unfold } from '../unfold/unfold';
@@ -22,7 +22,7 @@ export interface Happened {
   readonly weeks?: readonly (readonly string[] | 'all')[];
   /** Days by which a session was trained late, by `week/session`. */
   readonly late?: Readonly<Record<string, number>>;
-  readonly told?: Readonly<Record<string, readonly Telling[]>>;
+  readonly told?: Readonly<Record<string, readonly NoteContent[]>>;
   readonly closed?: readonly number[];
   readonly checkIns?: readonly CheckIn[];
   readonly exposures?: readonly Exposure[];

@@ -41,7 +41,7 @@ export const DEEDS = [
 ] as const;
 
 /** An action of a coach concerning an athlete. */
-export interface Deed {
+export interface ActivityEntry {
   readonly what: (typeof DEEDS)[number];
   /** Its object in a word or two: a week's number, the name of a block or coach; possibly empty. */
   readonly about: string;

@@ -30,7 +30,7 @@ export function currentBlock<T extends { readonly state: BlockState; readonly is
 }
 
 /** A block's state on a day, for the roster. Small, because one is stored per block. */
-export interface BlockStanding {
+export interface BlockStatus {
   readonly state: BlockState;
   /** The last sent week, 0 before the first, and the number of weeks. */
   readonly week: number;
@@ -61,7 +61,7 @@ export interface BlockStanding {
 /** Weeks over which adherence is shown. */
 const WEEKS_SHOWN = 4;
 
-export function blockState(watch: Watch): BlockStanding {
+export function blockStatus(watch: Watch): BlockStatus {
   const { block, blockPlan, checkIns, conventions, today, athlete, exposures } = watch;
   const last = lastIssued(watch);
   const over = finishedWeeks(block, blockPlan.weeks, today)
@@ -92,7 +92,7 @@ export function blockState(watch: Watch): BlockStanding {
 }
 
 /** The next session not started. */
-function dueIn(watch: Watch): BlockStanding['due'] {
+function dueIn(watch: Watch): BlockStatus['due'] {
   const last = lastIssued(watch);
   if (last === undefined || last.status === 'done') return null;
   const { plan, performed } = last;
@@ -104,7 +104,7 @@ function dueIn(watch: Watch): BlockStanding['due'] {
   return first === undefined ? null : { date: dueDay(plan, first.day), session: first.name };
 }
 
-function nextOf(watch: Watch): BlockStanding['next'] {
+function nextOf(watch: Watch): BlockStatus['next'] {
   const { block, blockPlan, today } = watch;
   const week = nextToIssue(blockPlan);
   const plan = blockPlan.weeks.find((one) => one.plan.week === week)?.plan;

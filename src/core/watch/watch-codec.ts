@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { editSchema } from '../block/edit-schema';
 import { malformed, ok, type Result } from '../result';
-import { BLOCK_STATES, type BlockStanding } from './block-standing';
+import { BLOCK_STATES, type BlockStatus } from './block-standing';
 import { WATCH_NAMES } from './registry';
 import type { WatchCall, WatchName } from './watch-call';
 
@@ -35,7 +35,7 @@ const standingSchema = z.looseObject({
 });
 
 /** Reads a block's stored state. */
-export function decodeBlockState(unchecked: unknown): Result<BlockStanding> {
+export function decodeBlockStatus(unchecked: unknown): Result<BlockStatus> {
   const parsed = standingSchema.safeParse(unchecked);
-  return parsed.success ? ok(unchecked as BlockStanding) : malformed(parsed.error);
+  return parsed.success ? ok(unchecked as BlockStatus) : malformed(parsed.error);
 }

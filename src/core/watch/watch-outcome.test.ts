@@ -1,5 +1,5 @@
 import type { Exposure } from '../effort/exposure';
-import type { Telling } from '../on-the-day/session-note';
+import type { NoteContent } from '../on-the-day/session-note';
 import { block, session, slot } from '../testing/fixtures';
 import { checkIn, type Happened, watched } from '../testing/watched';
 import type { WatchCall, WatchEvidence, WatchOption } from './watch-call';
@@ -34,7 +34,7 @@ function cameOf(
 
 describe('pain', () => {
   const pain: WatchEvidence = { kind: 'joint', where: 'knee', times: 2, lifts: ['hack-squat'] };
-  const told = (where: 'knee' | 'elbow'): readonly Telling[] => [
+  const told = (where: 'knee' | 'elbow'): readonly NoteContent[] => [
     { kind: 'pain', slotId: 'squat', exerciseId: 'hack-squat', where, grade: 'slight', line: '' },
   ];
 
@@ -145,7 +145,7 @@ describe('a week', () => {
 
 test('poor readiness: of later sessions that reported how they started', () => {
   const evidence: WatchEvidence = { kind: 'readiness', days: 3 };
-  const readiness = (slept: 'poorly' | 'well'): Telling => ({
+  const readiness = (slept: 'poorly' | 'well'): NoteContent => ({
     kind: 'readiness',
     slept,
     feels: 'well',

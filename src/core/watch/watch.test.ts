@@ -1,12 +1,12 @@
 import { applyEdit } from '../block/apply-edit';
 import type { Block } from '../block/block';
 import type { Exposure } from '../effort/exposure';
-import type { Telling } from '../on-the-day/session-note';
+import type { NoteContent } from '../on-the-day/session-note';
 import { block, session, slot } from '../testing/fixtures';
 import { called, checkIn, type Happened, watched } from '../testing/watched';
 import { unfold } from '../unfold/unfold';
 import { weekAdherence } from './adherence';
-import { blockState, currentBlock } from './block-standing';
+import { blockStatus, currentBlock } from './block-standing';
 import type { WatchOption } from './watch-call';
 
 /** Upper and lower days alternating, from Monday 2 November 2026. */
@@ -239,11 +239,11 @@ describe('fatigue and readiness', () => {
     );
   });
 
-  const badly: Telling = { kind: 'readiness', slept: 'poorly', feels: 'so so', rescue: null };
-  const well: Telling = { kind: 'readiness', slept: 'well', feels: 'well', rescue: null };
+  const badly: NoteContent = { kind: 'readiness', slept: 'poorly', feels: 'so so', rescue: null };
+  const well: NoteContent = { kind: 'readiness', slept: 'well', feels: 'well', rescue: null };
 
   test('three sessions in a row with poor readiness; not two, and not with a good one between', () => {
-    const at = (...said: readonly Telling[]) =>
+    const at = (...said: readonly NoteContent[]) =>
       called('readiness', {
         block: FOUR,
         today: '2026-11-07',
@@ -260,7 +260,7 @@ describe('fatigue and readiness', () => {
 });
 
 describe('a joint', () => {
-  const hurts = (grade: 'slight' | 'clear'): Telling => ({
+  const hurts = (grade: 'slight' | 'clear'): NoteContent => ({
     kind: 'pain',
     slotId: 'squat',
     exerciseId: 'hack-squat',
@@ -268,7 +268,7 @@ describe('a joint', () => {
     grade,
     line: '',
   });
-  const told = (...sessions: readonly (readonly [string, Telling])[]): Happened => ({
+  const told = (...sessions: readonly (readonly [string, NoteContent])[]): Happened => ({
     block: FOUR,
     today: '2026-11-07',
     weeks: ['all'],
@@ -337,7 +337,7 @@ describe('a stall', () => {
 
   test('tired, painful or skipped lifts have not stalled', () => {
     expect(at(flat, { weeks: [['up1'], ['up1'], ['up1'], ['up1']], closed: [1, 2, 3, 4] })).toEqual([]);
-    const pain: Telling = {
+    const pain: NoteContent = {
       kind: 'pain',
       slotId: 'leg',
       exerciseId: 'leg-press',
@@ -381,14 +381,14 @@ describe('the split', () => {
 
 describe('a block’s state', () => {
   test('planned, running, done; sessions and sets of the sent week; what is due next', () => {
-    expect(blockState(watched({ block: FOUR, today: '2026-10-20' }))).toMatchObject({
+    expect(blockStatus(watched({ block: FOUR, today: '2026-10-20' }))).toMatchObject({
       state: 'planned',
       week: 0,
       weeks: 7,
       next: { week: 1, isDue: false },
     });
     const running = watched({ block: FOUR, today: '2026-11-04', weeks: [['up1', 'low1']] });
-    expect(blockState(running)).toMatchObject({
+    expect(blockStatus(running)).toMatchObject({
       state: 'running',
       week: 1,
       sessions: { done: 2, planned: 4 },
@@ -398,7 +398,7 @@ describe('a block’s state', () => {
       bias: null,
     });
     const done = watched({ block: { ...FOUR, weeks: 1, deload: null }, today: '2026-11-10', weeks: ['all'] });
-    expect(blockState(done)).toMatchObject({ state: 'done', due: null, next: null });
+    expect(blockStatus(done)).toMatchObject({ state: 'done', due: null, next: null });
   });
 
   test('sessions skipped for a week count as planned and not done', () => {

@@ -11,7 +11,7 @@ import { saveExercise } from '../repositories/exercises';
 import { changeMeasurements } from '../repositories/measurements';
 import { ownExercises } from '../repositories/own-exercises';
 import { roster } from '../repositories/roster';
-import { keepTemplate, ownTemplates } from '../repositories/templates';
+import { ownTemplates, storeTemplate } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
 import { NOW, someCoach } from '../testing/coach';
 import { slot, someWeeks, twoDays } from '../testing/weeks';
@@ -62,7 +62,7 @@ async function somebody() {
     unit: 'cm',
   } as const;
   await changeMeasurements(asker, athlete.id, { keep: measurement }, NOW);
-  await keepTemplate(asker, blockId, 'Kept for later', NOW);
+  await storeTemplate(asker, blockId, 'Kept for later', NOW);
   return { ...weeks, exercise };
 }
 

@@ -12,7 +12,7 @@ import { issueWeek, setWeekNote } from '../repositories/issuing';
 import { storeCheckIn } from '../repositories/keep-check-in';
 import { storeWork } from '../repositories/logging';
 import { changeMeasurements } from '../repositories/measurements';
-import { keepTemplate } from '../repositories/templates';
+import { storeTemplate } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
 import {
   autumnUpperLower,
@@ -231,7 +231,7 @@ async function fillDemo(asker: Asker, today: string, past: boolean): Promise<voi
     await playWeek(asker, garage, 1, 1, { over: [0, 1, -1], soreness: {} });
   }
   const rings = await addBlock(asker, ilmari.id, ringsAndBars(shortId, monday, towelRow), started);
-  if (rings !== undefined) await keepTemplate(asker, rings, 'Rings and bars', started);
+  if (rings !== undefined) await storeTemplate(asker, rings, 'Rings and bars', started);
   await addBlock(asker, wren.id, emptyBlock('New block', monday), started);
   if (past) await liveSummer(asker, tobiasz.id, monday);
   // Everything was created in the past, so alerts are computed for today.

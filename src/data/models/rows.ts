@@ -1,4 +1,4 @@
-import type { BlockState, Deed, Sharing } from '@/core';
+import type { ActivityEntry, BlockState, Sharing } from '@/core';
 
 /** Rows as stored. JSON columns hold text that the core's codecs validate when read. */
 export interface CoachRow {
@@ -125,7 +125,7 @@ export interface DeedRow {
   id?: number;
   athleteId: string;
   byId: string | null;
-  what: Deed['what'];
+  what: ActivityEntry['what'];
   about: string;
   at: Date;
 }

@@ -1,7 +1,7 @@
 import { isEqual } from 'es-toolkit';
 import { Op, type Transaction } from 'sequelize';
 import type { Answer, AnswerOutcome, PageState, SentAnswer, Training, WatchCall } from '@/core';
-import { answeredByRule, blockState, dayAlerts, type Proposal, safeJson } from '@/core';
+import { answeredByRule, blockStatus, dayAlerts, type Proposal, safeJson } from '@/core';
 import { decodeChoice, decodeProposal } from '@/core/codecs';
 import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
@@ -40,7 +40,7 @@ export async function refreshCalls(asker: Asker, blockId: string, now: Date): Pr
     const answered = await answeredIds(asker, blockId, transaction);
     const calls = dayAlerts(watch, ({ id }) => answered.has(id));
     await filePending(file, 'day', calls.map(withoutEdits));
-    const standing = blockState(watch);
+    const standing = blockStatus(watch);
     await models().standings.upsert(
       {
         blockId,

@@ -1,12 +1,12 @@
 import { QueryTypes } from 'sequelize';
-import type { Deed } from '@/core';
+import type { ActivityEntry } from '@/core';
 import { type Asker, actorOf } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
 import { type About, athleteQuery } from './about';
 
 /** An action and its object; see `Deed`. */
-export type Done = Pick<Deed, 'what' | 'about'>;
+export type Done = Pick<ActivityEntry, 'what' | 'about'>;
 
 /** Most actions listed. */
 const MOST = 100;
@@ -37,8 +37,8 @@ export async function recordActivity(
 }
 
 /** Coaches' actions on an athlete, latest first. */
-export async function listActivity(asker: Asker, athleteId: string): Promise<readonly Deed[]> {
-  const rows = await database().query<Omit<Deed, 'at'> & { at: Date }>(
+export async function listActivity(asker: Asker, athleteId: string): Promise<readonly ActivityEntry[]> {
+  const rows = await database().query<Omit<ActivityEntry, 'at'> & { at: Date }>(
     `SELECT d.what, d.about, d.at, c.name AS \`by\`
      FROM athletes a JOIN deeds d ON d.athlete_id = a.id LEFT JOIN coaches c ON c.id = d.by_id
      WHERE a.id = :athleteId AND a.coach_id = :coachId ORDER BY d.id DESC LIMIT ${MOST}`,

@@ -23,11 +23,11 @@ import { roster } from './roster';
 import { findSessionCoach } from './sessions';
 import {
   findDesign,
-  keepTemplate,
   ownTemplates,
   removeTemplate,
   renameTemplate,
   shareTemplate,
+  storeTemplate,
 } from './templates';
 import { findTraining } from './training';
 
@@ -145,7 +145,7 @@ test('a shared template is visible to the team with its exercises, stays its aut
   const added = { ...slot('own', 'hack-squat'), exercise: { id: exercise.id, revision: 1 } };
   const edit = { kind: 'slot/add', session: 'sa', after: null, slot: added } as const;
   await saveSteps(asker, blockId, 0, [{ id: 'step-1', action: 'do', edit }], NOW);
-  await keepTemplate(asker, blockId, 'Of this house', NOW);
+  await storeTemplate(asker, blockId, 'Of this house', NOW);
   const [template] = await ownTemplates(asker);
   const id = template?.id ?? '';
   const [other, stranger] = [await colleague(asker), await someCoach()];

@@ -16,6 +16,6 @@ export async function unseenPain(asker: Asker, athleteId: string): Promise<reado
 }
 
 /** Marks a session's pain as seen by the coach. */
-export async function painSeen(asker: Asker, workoutId: string, now: Date): Promise<void> {
+export async function storePainSeen(asker: Asker, workoutId: string, now: Date): Promise<void> {
   await models().workouts.update({ hurtSeenAt: now }, { where: ownRows(asker, { id: workoutId }) });
 }

@@ -6,7 +6,7 @@ import { issueWeek } from './issuing';
 import { storeWork } from './logging';
 import {
   checkInvite,
-  codeFor,
+  createCodeForPhone,
   findPhone,
   inviteAthlete,
   listPhones,
@@ -93,7 +93,7 @@ describe('a phone', () => {
 
   test('admits another one by a code, typed in any form, once and within ten minutes', async () => {
     const { asker, athlete, phone } = await somePhone();
-    const code = await codeFor(phone, NOW);
+    const code = await createCodeForPhone(phone, NOW);
     expect(code.token).toMatch(/^[A-HJKMNP-Z2-9]{10}$/);
     const typed = ` ${code.token.slice(0, 5).toLowerCase()} ${code.token.slice(5)}`;
     expect(await signInPhone(typed, 'iPhone', later(10 * 60_000))).toEqual({ status: 'ended' });
@@ -107,7 +107,7 @@ describe('a phone', () => {
 
   test('is signed out alone or with all others; its codes and open links are revoked', async () => {
     const { asker, athlete, token, phone } = await somePhone();
-    const code = await codeFor(phone, NOW);
+    const code = await createCodeForPhone(phone, NOW);
     await revokePhones(await someCoach(), athlete.id, { phoneId: phone.phoneId }, NOW);
     expect(await findPhone(token, NOW)).toBeDefined();
     await revokePhones(asker, athlete.id, { phoneId: phone.phoneId }, NOW);

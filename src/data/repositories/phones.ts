@@ -58,7 +58,10 @@ export async function inviteAthlete(asker: Asker, athleteId: string, now: Date):
 }
 
 /** Creates a code with which a phone admits another, valid once and for ten minutes. */
-export async function codeFor({ coachId, athleteId, phoneId }: PhoneAsker, now: Date): Promise<Invite> {
+export async function createCodeForPhone(
+  { coachId, athleteId, phoneId }: PhoneAsker,
+  now: Date,
+): Promise<Invite> {
   const { invites } = models();
   const token = Array.from({ length: CODE_LENGTH }, () => CODE_LETTERS[randomInt(CODE_LETTERS.length)]).join(
     '',

@@ -1,15 +1,15 @@
 import { QueryTypes } from 'sequelize';
 import type {
   Athlete,
-  BlockStanding,
   BlockState,
+  BlockStatus,
   LocalDate,
   Proposal,
   SessionNote,
   SharedBy,
   WatchCall,
 } from '@/core';
-import { decodeBlockState, decodeProposal, decodeWatchCall } from '@/core/codecs';
+import { decodeBlockStatus, decodeProposal, decodeWatchCall } from '@/core/codecs';
 import type { Asker } from '../asker';
 import { database } from '../database';
 import { OWN_FIRST } from './current-blocks';
@@ -17,9 +17,9 @@ import { stored } from './stored';
 import { notesOf } from './stored-log';
 
 /** Athletes shared with the asker, by id; see `shownTo`. */
-export type Shown = ReadonlyMap<string, SharedBy>;
+export type SharedAthletes = ReadonlyMap<string, SharedBy>;
 
-const NONE: Shown = new Map();
+const NONE: SharedAthletes = new Map();
 
 /** Restricts a query to the asker's rows and those of athletes shared with them. */
 function within(asker: Asker, shown: readonly string[]) {
@@ -31,7 +31,8 @@ function within(asker: Asker, shown: readonly string[]) {
   };
 }
 
-const fullyShared = (shown: Shown) => [...shown].filter(([, { may }]) => may === 'full').map(([id]) => id);
+const fullyShared = (shown: SharedAthletes) =>
+  [...shown].filter(([, { may }]) => may === 'full').map(([id]) => id);
 
 /** A block in the roster. */
 export interface RosterBlock {
@@ -41,7 +42,7 @@ export interface RosterBlock {
   /** Building weeks. */
   readonly weeks: number;
   /** Its state; null until first computed. */
-  readonly standing: BlockStanding | null;
+  readonly standing: BlockStatus | null;
   /** ISO time of the last logged set. */
   readonly lastLog: string | null;
 }
@@ -83,7 +84,7 @@ interface BlockRow {
 }
 
 /** A coach's own and shared athletes with their states, by name: two queries for any number. */
-export async function roster(asker: Asker, shown: Shown = NONE): Promise<readonly RosterLine[]> {
+export async function roster(asker: Asker, shown: SharedAthletes = NONE): Promise<readonly RosterLine[]> {
   const { replacements, mine } = within(asker, [...shown.keys()]);
   const [athletes, blocks] = await Promise.all([
     database().query<AthleteFacts>(
@@ -127,7 +128,7 @@ function blockFrom(row: BlockRow): RosterBlock {
     name: row.name,
     state: row.state ?? 'planned',
     weeks: Number(row.weeks),
-    standing: row.facts === null ? null : stored('where a block stands', decodeBlockState, row.facts),
+    standing: row.facts === null ? null : stored('where a block stands', decodeBlockStatus, row.facts),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
   };
 }
@@ -183,7 +184,7 @@ const MOST_CALLS = 150;
 export async function waiting(
   asker: Asker,
   urgency: readonly string[],
-  shown: Shown = NONE,
+  shown: SharedAthletes = NONE,
 ): Promise<Waiting> {
   const { replacements, mine } = within(asker, fullyShared(shown));
   const select = { type: QueryTypes.SELECT as const, replacements: { ...replacements, urgency } };
@@ -269,7 +270,7 @@ const MOST_GIVEN = 200;
 export async function answersSince(
   asker: Asker,
   since: Date,
-  shown: Shown = NONE,
+  shown: SharedAthletes = NONE,
 ): Promise<readonly GivenAnswer[]> {
   const { replacements, mine } = within(asker, fullyShared(shown));
   const rows = await database().query<{

@@ -10,7 +10,7 @@ import { findRevisions } from './revisions';
 import { roster, waiting } from './roster';
 import { findSessionCoach } from './sessions';
 import { actingAs, listShares, shareAthlete, sharedWith } from './sharing';
-import { keepTemplate, ownTemplates } from './templates';
+import { ownTemplates, storeTemplate } from './templates';
 
 afterAll(closeDatabase);
 
@@ -128,7 +128,7 @@ test('a template saved from a shared block belongs to the coach who saved it', a
   await shareAthlete(asker, athlete.id, (await again()).coachId, 'read');
   const second = await again();
   const { asker: acting } = await actingAs(second, { blockId });
-  expect(await keepTemplate(acting, blockId, 'Seen there', NOW)).toBe(true);
+  expect(await storeTemplate(acting, blockId, 'Seen there', NOW)).toBe(true);
   expect(await ownTemplates(asker)).toEqual([]);
   expect(await ownTemplates(second)).toMatchObject([{ name: 'Seen there', isOwn: true }]);
 });

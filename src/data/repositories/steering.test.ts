@@ -15,7 +15,7 @@ import { issueWeek, recallWeek } from './issuing';
 import { storeWork } from './logging';
 import { answersSince, roster, waiting } from './roster';
 import { refreshChangedBlocks, refreshDueBlocks } from './rounds';
-import { closeWeek, issueReady, takeOption, undoAnswer } from './steering';
+import { chooseOption, closeWeek, issueWeeks, undoAnswer } from './steering';
 import { exerciseLookup, findTraining } from './training';
 
 afterAll(closeDatabase);
@@ -64,7 +64,7 @@ describe('a missed day', () => {
     expect(call).toMatchObject({ week: 1, evidence: { sessions: ['A'] } });
     const move = call && 'options' in call ? call.options.find(({ id }) => id === 'move') : undefined;
     expect(move).toMatchObject({ does: { kind: 'arrange', how: 'move' }, edit: null });
-    expect(await takeOption(asker, blockId, call?.id ?? '', 'move', later(1))).toEqual({ status: 'done' });
+    expect(await chooseOption(asker, blockId, call?.id ?? '', 'move', later(1))).toEqual({ status: 'done' });
     const [moved] = (await daysOf(asker, blockId)) ?? [];
     expect(moved).toEqual(['sa', expect.any(Number)]);
     expect(moved?.[1]).toBeGreaterThan(0);
@@ -86,7 +86,7 @@ describe('a missed day', () => {
     const { asker, blockId } = await running();
     await refreshCalls(asker, blockId, later(1));
     const [call] = await callsOf(asker, 'days lost');
-    await takeOption(asker, blockId, call?.id ?? '', 'drop', later(1));
+    await chooseOption(asker, blockId, call?.id ?? '', 'drop', later(1));
     expect(await daysOf(asker, blockId)).toEqual([['sb', 3]]);
     const [given] = await answersSince(asker, NOW);
     expect(given).toMatchObject({ id: call?.id, outcome: 'accepted', option: 'drop', byRule: false });
@@ -103,7 +103,7 @@ describe('a missed day', () => {
     const { asker, blockId } = await running();
     await refreshCalls(asker, blockId, later(1));
     const [call] = await callsOf(asker, 'days lost');
-    expect(await takeOption(asker, blockId, call?.id ?? '', null, later(1))).toEqual({ status: 'done' });
+    expect(await chooseOption(asker, blockId, call?.id ?? '', null, later(1))).toEqual({ status: 'done' });
     await Promise.all([1, 2, 3].map((hour) => refreshCalls(asker, blockId, later(1 + hour / 24))));
     expect(await callsOf(asker, 'days lost')).toEqual([]);
     // On Friday Thursday was missed too: that is a new fact.
@@ -116,11 +116,13 @@ describe('a missed day', () => {
     await refreshCalls(asker, blockId, later(1));
     const [call] = await callsOf(asker, 'days lost');
     const stranger = await someCoach();
-    expect(await takeOption(stranger, blockId, call?.id ?? '', 'move', later(1))).toEqual({ status: 'gone' });
-    expect(await takeOption(asker, blockId, call?.id ?? '', 'no such', later(1))).toEqual({
+    expect(await chooseOption(stranger, blockId, call?.id ?? '', 'move', later(1))).toEqual({
+      status: 'gone',
+    });
+    expect(await chooseOption(asker, blockId, call?.id ?? '', 'no such', later(1))).toEqual({
       status: 'missed',
     });
-    expect(await takeOption(asker, blockId, 'no/such', 'move', later(1))).toEqual({ status: 'missed' });
+    expect(await chooseOption(asker, blockId, 'no/such', 'move', later(1))).toEqual({ status: 'missed' });
     expect(await undoAnswer(stranger, blockId, call?.id ?? '', later(1))).toEqual({ status: 'missed' });
     expect(await closeWeek(stranger, blockId, 1, NOW, NOW)).toBe(false);
   });
@@ -190,8 +192,8 @@ describe('sending weeks', () => {
     const { asker, blockId } = await someBlock();
     await refreshCalls(asker, blockId, MONDAY);
     expect(await callsOf(asker, 'next week')).toMatchObject([{ week: 1, evidence: { first: true } }]);
-    expect(await issueReady(asker, [{ blockId, week: 1 }], NOW)).toEqual([]);
-    expect(await issueReady(asker, [{ blockId, week: 1 }], NOW)).toEqual([
+    expect(await issueWeeks(asker, [{ blockId, week: 1 }], NOW)).toEqual([]);
+    expect(await issueWeeks(asker, [{ blockId, week: 1 }], NOW)).toEqual([
       { blockId, week: 1, why: 'already-issued' },
     ]);
     expect(await callsOf(asker, 'next week')).toEqual([]);
@@ -204,7 +206,7 @@ describe('sending weeks', () => {
     const { asker, blockId } = await someBlock();
     const [call] = await callsOf(asker, 'next week');
     const pressed = await Promise.all(
-      [1, 2].map(() => takeOption(asker, blockId, call?.id ?? '', 'issue', NOW)),
+      [1, 2].map(() => chooseOption(asker, blockId, call?.id ?? '', 'issue', NOW)),
     );
     expect(pressed.filter(({ status }) => status === 'done')).toHaveLength(1);
     expect(await models().issued.count({ where: { blockId } })).toBe(1);

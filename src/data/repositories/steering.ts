@@ -36,7 +36,7 @@ export type SteerOutcome =
  * Applies an option of an alert, or dismisses it. Its edit is computed on the current block, and is a normal step.
  * @param optionId null dismisses it
  */
-export async function takeOption(
+export async function chooseOption(
   asker: Asker,
   blockId: string,
   callId: string,
@@ -265,7 +265,7 @@ export interface ReadyWeek {
  * others.
  * @returns those not sent, with the reason
  */
-export async function issueReady(
+export async function issueWeeks(
   asker: Asker,
   ready: readonly ReadyWeek[],
   now: Date,

@@ -8,11 +8,11 @@ import { addBlock } from './blocks';
 import {
   blocksToCopy,
   findDesign,
-  keepTemplate,
   ownTemplates,
   removeTemplate,
   renameTemplate,
   setPrerequisites,
+  storeTemplate,
 } from './templates';
 
 afterAll(closeDatabase);
@@ -20,8 +20,8 @@ afterAll(closeDatabase);
 test('a block is saved as a template with new ids, visible to its coach only, and can be removed', async () => {
   const { asker, blockId } = await someBlock();
   const stranger = await someCoach();
-  expect(await keepTemplate(stranger, blockId, 'Four days', NOW)).toBe(false);
-  expect(await keepTemplate(asker, blockId, 'Four days', NOW)).toBe(true);
+  expect(await storeTemplate(stranger, blockId, 'Four days', NOW)).toBe(false);
+  expect(await storeTemplate(asker, blockId, 'Four days', NOW)).toBe(true);
   const [kept] = await ownTemplates(asker);
   if (kept === undefined) throw new Error('nothing was kept');
   expect(kept.name).toBe('Four days');
@@ -59,7 +59,7 @@ test('blocks to copy: newest first with the names of block and athlete, or those
 
 test('only its coach sets the clean reps a template requires', async () => {
   const { asker, blockId } = await someBlock();
-  await keepTemplate(asker, blockId, 'On the bar', NOW);
+  await storeTemplate(asker, blockId, 'On the bar', NOW);
   const [kept] = await ownTemplates(asker);
   if (kept === undefined) throw new Error('nothing was kept');
   expect(kept.prerequisites).toEqual([]);

@@ -51,7 +51,12 @@ export async function ownTemplates(asker: Asker): Promise<readonly OwnTemplate[]
 }
 
 /** Saves a block's design as a template of the asker. @returns whether the block exists */
-export async function keepTemplate(asker: Asker, blockId: string, name: string, now: Date): Promise<boolean> {
+export async function storeTemplate(
+  asker: Asker,
+  blockId: string,
+  name: string,
+  now: Date,
+): Promise<boolean> {
   const row = await models().blocks.findOne({ where: ownRows(asker, { id: blockId }) });
   if (row === null) return false;
   const block = blockFrom(row.get().document);

@@ -4,10 +4,10 @@ import {
   type Block,
   type CheckIn,
   exerciseById,
+  type NoteContent,
   newSlot,
   type SentSet,
   type Slot,
-  type Telling,
   type WatchCall,
   type WatchName,
 } from '@/core';
@@ -16,7 +16,7 @@ import { issueWeek } from '../repositories/issuing';
 import { storeCheckIn } from '../repositories/keep-check-in';
 import { storeWork } from '../repositories/logging';
 import { waiting } from '../repositories/roster';
-import { takeOption } from '../repositories/steering';
+import { chooseOption } from '../repositories/steering';
 import { findTraining } from '../repositories/training';
 import { setsFor, smallBlock, someBlock, work } from './coach';
 
@@ -56,7 +56,7 @@ export interface Life {
   readonly skips?: readonly string[];
   /** Actual training days instead of the planned ones, from the week's Monday. */
   readonly on?: Readonly<Record<string, number>>;
-  readonly tells?: (session: string) => readonly Telling[];
+  readonly tells?: (session: string) => readonly NoteContent[];
   readonly does?: (set: SentSet) => SentSet;
   /** Sunday's check-in. */
   readonly says?: Partial<CheckIn>;
@@ -143,7 +143,7 @@ export async function someWeeks(block = twoDays(8)) {
       const taken = call?.options.find(({ id }) => id.startsWith(option));
       if (call === undefined || taken === undefined)
         throw new Error(`no ${option} of ${kind}: ${JSON.stringify(call?.options.map(({ id }) => id))}`);
-      expect(await takeOption(asker, blockId, call.id, taken.id, noon(date))).toEqual({ status: 'done' });
+      expect(await chooseOption(asker, blockId, call.id, taken.id, noon(date))).toEqual({ status: 'done' });
       await this.look(date);
       expect((await open(kind)).map(({ id }) => id)).not.toContain(call.id);
     },

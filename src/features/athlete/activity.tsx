@@ -1,6 +1,6 @@
 import { Button, Table } from '@mantine/core';
 import { useState } from 'react';
-import { type Deed, dayIn } from '@/core';
+import { type ActivityEntry, dayIn } from '@/core';
 import { formClasses as classes, Section } from '@/ui/form';
 import { shortDay } from '@/ui/words/dates';
 import * as screenWords from '@/ui/words/screens/athlete';
@@ -14,7 +14,7 @@ export function Activity({
   deeds,
   timeZone,
 }: {
-  readonly deeds: readonly Deed[];
+  readonly deeds: readonly ActivityEntry[];
   /** The athlete's time zone, which this screen uses. */
   readonly timeZone: string;
 }) {

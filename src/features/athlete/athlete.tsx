@@ -145,13 +145,13 @@ export function AthleteScreen({
                     <Phones
                       name={draft.base.name}
                       phones={data.phones}
-                      invite={actions.invite}
+                      invite={actions.createPhoneLink}
                       revoke={actions.revoke}
                     />
                     <Calendar
                       links={data.calendarLinks}
-                      link={actions.linkCalendar}
-                      end={actions.endCalendar}
+                      link={actions.createCalendarLink}
+                      end={actions.revokeCalendarLinks}
                     />
                   </>
                 }
@@ -170,7 +170,7 @@ export function AthleteScreen({
                 today={data.today}
                 measurements={measurements}
                 onMeasured={setMeasurements}
-                measure={actions.measure}
+                measure={actions.saveMeasurement}
               />
             ) : null}
             {face === screenWords.rules ? (
@@ -184,10 +184,10 @@ export function AthleteScreen({
                 today={data.today}
                 weekLines={data.weekLines}
                 unseen={data.unseenPain}
-                say={actions.say}
-                seen={actions.seen}
+                say={actions.saveWeekNote}
+                seen={actions.markPainSeen}
                 refused={data.refused}
-                settle={actions.settle}
+                settle={actions.settleRefused}
               />
             ) : null}
             {face === screenWords.progress ? (
@@ -228,7 +228,7 @@ export function AthleteScreen({
               running === null ? screenWords.noBlock : screenWords.theBlockAndAllEarlier(running.block.name),
             )}
             onClose={() => setErasing(false)}
-            onErase={actions.erase}
+            onErase={actions.deleteAthlete}
           />
         ) : null}
       </div>

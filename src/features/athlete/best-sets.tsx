@@ -41,7 +41,7 @@ function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: A
   const carried = carriedWeight(exercise, athlete, athlete.unit);
   const set = setText(Math.round((now.set.load - carried) * 100) / 100, now.set.reps, exercise);
   const shown = displayedStrength(now.set, false, chosenCurve(athlete.effort), conventions);
-  return shown.kind === 'one-rep max' ? screenWords.from(estimate(shown.value), set) : set;
+  return shown.kind === 'one-rep max' ? screenWords.phaseFrom(estimate(shown.value), set) : set;
 }
 
 function setWords(set: BestSet, exercise: Exercise): string {
@@ -58,7 +58,7 @@ function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): stri
     case 'one-rep max':
       return `${estimate(shown.value)} ${unit}`;
     case 'longest hold':
-      return screenWords.sAtMost(figure(shown.seconds, 0));
+      return screenWords.secondsAtMost(figure(shown.seconds, 0));
     case 'too many reps':
       return screenWords.tooManyRepsForAn;
   }

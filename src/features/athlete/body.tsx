@@ -43,7 +43,7 @@ interface BodyProps {
   readonly today: LocalDate;
   readonly measurements: readonly Measurement[];
   readonly onMeasured: (measurements: readonly Measurement[]) => void;
-  readonly measure: AthleteActions['measure'];
+  readonly measure: AthleteActions['saveMeasurement'];
 }
 
 /** Body weight and girths over time. Measurements are saved at once: they are facts, not plans. */
@@ -66,7 +66,7 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
   const series = measurements.filter((one) => one.kind === kind);
   const drawn = series.map((one) => ({ ...one, value: inUnit(one.value, one.unit, inUse), unit: inUse }));
 
-  const send = async (change: Parameters<AthleteActions['measure']>[0]) => {
+  const send = async (change: Parameters<AthleteActions['saveMeasurement']>[0]) => {
     setMessage(null);
     const answer = await measuring.ask(change);
     if (answer.status !== 'kept') {
@@ -96,7 +96,7 @@ export default function Body({ tools, today, measurements, onMeasured, measure }
   const change =
     first === undefined || last === undefined || first === last
       ? ''
-      : screenWords.since(
+      : screenWords.inUseSince(
           last.value >= first.value ? '+' : '−',
           figure(Math.abs(last.value - first.value), 1),
           inUse,

@@ -13,8 +13,8 @@ import type { AthleteActions, AthleteData } from './contract';
 
 interface CalendarLinkProps {
   readonly links: AthleteData['calendarLinks'];
-  readonly link: AthleteActions['linkCalendar'];
-  readonly end: AthleteActions['endCalendar'];
+  readonly link: AthleteActions['createCalendarLink'];
+  readonly end: AthleteActions['revokeCalendarLinks'];
 }
 
 /** The private link for calendar subscriptions; shown once, when it is created. */

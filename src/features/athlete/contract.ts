@@ -1,8 +1,8 @@
 import type {
+  ActivityEntry,
   Athlete,
   BlockSpan,
   BlockState,
-  Deed,
   Exercise,
   Exposure,
   LocalDate,
@@ -41,7 +41,7 @@ export interface AthleteData {
   /** The owner, if the athlete is another coach's; otherwise null. */
   readonly shared: SharedBy | null;
   /** Coaches' actions on the athlete, latest first. */
-  readonly deeds: readonly Deed[];
+  readonly deeds: readonly ActivityEntry[];
   /** Notes with the weeks of the running block, by week. */
   readonly weekLines: Readonly<Record<number, string>>;
   /** Workouts with pain not yet marked as seen. */
@@ -99,36 +99,36 @@ export type InviteAnswer =
 /** Server actions, bound to the athlete by the route. */
 export interface AthleteActions {
   readonly save: (athlete: Athlete, base: number) => Promise<SaveAthleteOutcome | Unanswered>;
-  readonly measure: (
+  readonly saveMeasurement: (
     change: { readonly keep: Measurement } | { readonly remove: string },
   ) => Promise<MeasureAnswer | Unanswered>;
-  readonly invite: () => Promise<InviteAnswer | Unanswered>;
+  readonly createPhoneLink: () => Promise<InviteAnswer | Unanswered>;
   readonly revoke: (
     which: { readonly phoneId: string } | 'all',
   ) => Promise<{ readonly status: 'revoked'; readonly phones: readonly Phone[] } | Unanswered>;
   /** Creates a private calendar link and revokes the previous one. */
-  readonly linkCalendar: () => Promise<
+  readonly createCalendarLink: () => Promise<
     { readonly status: 'made'; readonly url: string } | { readonly status: 'gone' } | Unanswered
   >;
   /** Transfers the athlete with everything; leads to the desk, and only returns if it could not. */
-  readonly handOver: (coachId: string) => Promise<{ readonly status: 'gone' } | Unsure>;
+  readonly transfer: (coachId: string) => Promise<{ readonly status: 'gone' } | Unsure>;
   /** Shares the athlete with a coach of the team, to read or in full; null ends it. */
   readonly share: (
     coachId: string,
     may: Sharing | null,
   ) => Promise<{ readonly status: 'shared' } | { readonly status: 'gone' } | Unanswered>;
-  readonly endCalendar: () => Promise<{ readonly status: 'ended' } | Unanswered>;
+  readonly revokeCalendarLinks: () => Promise<{ readonly status: 'ended' } | Unanswered>;
   /** Adds a note to a week of the running block. */
-  readonly say: (
+  readonly saveWeekNote: (
     week: number,
     line: string,
   ) => Promise<{ readonly status: 'said' } | { readonly status: 'gone' } | Unanswered>;
   /** Marks reported pain as seen. */
-  readonly seen: (workoutId: string) => Promise<{ readonly status: 'seen' } | Unanswered>;
+  readonly markPainSeen: (workoutId: string) => Promise<{ readonly status: 'seen' } | Unanswered>;
   /** Settles an item that phones could not send. */
-  readonly settle: (itemId: string) => Promise<{ readonly status: 'settled' } | Unanswered>;
+  readonly settleRefused: (itemId: string) => Promise<{ readonly status: 'settled' } | Unanswered>;
   /** Archives, restores, deletes or undeletes a block. */
-  readonly life: (
+  readonly changeBlockState: (
     blockId: string,
     what: 'archive' | 'unarchive' | 'delete' | 'restore',
   ) => Promise<{ readonly status: 'put' } | { readonly status: 'gone' } | Unanswered>;
@@ -144,5 +144,5 @@ export interface AthleteActions {
     startDate: LocalDate,
   ) => Promise<{ readonly status: 'copied'; readonly id: string } | { readonly status: 'gone' } | Unanswered>;
   readonly archive: (archived: boolean) => Promise<void>;
-  readonly erase: () => Promise<Unsure>;
+  readonly deleteAthlete: () => Promise<Unsure>;
 }

@@ -65,7 +65,7 @@ export function Decisions({ running, blockPlan, catalogue, dayAnswers, exposures
                   {capital(subject)}
                 </Table.Th>
                 <Table.Td>
-                  {screenWords.inWeek(
+                  {screenWords.valueInWeek(
                     answer.outcome === 'declined' ? screenWords.keptAsItWas : change,
                     answer.proposal.week,
                   )}

@@ -243,7 +243,7 @@ function Kind({ name, loading, loads, onUnit, children }: KindProps) {
         />
         {children}
       </div>
-      <p className={own.makes}>{screenWords.gives(resultingLoads(grid))}</p>
+      <p className={own.makes}>{screenWords.makesLoads(resultingLoads(grid))}</p>
     </div>
   );
 }
@@ -300,7 +300,7 @@ function StackRow({
     <>
       <span className={classes.soft}>{field}</span>
       <Typed
-        label={screenWords.stack(field)}
+        label={screenWords.stackField(field)}
         className={own.short}
         text={figure(stack[field])}
         read={(text) => readNumber(text, { field, low: 0.5, high: 1000 })}

@@ -17,8 +17,8 @@ import {
   type LocalDate,
   latestCheckIn,
   MEASUREMENTS,
+  type Message,
   messageThread,
-  type Said,
   type SessionNote,
   SIGNS,
   type Training,
@@ -41,12 +41,12 @@ interface ToldProps {
   readonly today: LocalDate;
   /** Notes with sent weeks, by week. */
   readonly weekLines: Readonly<Record<number, string>>;
-  readonly say: AthleteActions['say'];
-  readonly seen: AthleteActions['seen'];
+  readonly say: AthleteActions['saveWeekNote'];
+  readonly seen: AthleteActions['markPainSeen'];
   /** Ids of workouts whose pain the coach has not marked as seen. */
   readonly unseen: readonly string[];
   readonly refused: AthleteData['refused'];
-  readonly settle: AthleteActions['settle'];
+  readonly settle: AthleteActions['settleRefused'];
 }
 
 /** Everything the athlete has written: check-ins, session by session; and the coach's notes with weeks. */
@@ -155,7 +155,7 @@ function Thread({
   );
 }
 
-function withWords({ with: of }: Said, names: ExerciseNames): string {
+function withWords({ with: of }: Message, names: ExerciseNames): string {
   switch (of.kind) {
     case 'week':
       return screenWords.withWeek(of.week);
@@ -164,7 +164,7 @@ function withWords({ with: of }: Said, names: ExerciseNames): string {
     case 'session':
       return screenWords.afterWeek(of.name, of.week);
     case 'set':
-      return screenWords.about(names(of.exerciseId));
+      return screenWords.aboutExercise(names(of.exerciseId));
   }
 }
 
@@ -222,7 +222,7 @@ function Signs({
   return (
     <Section
       title={common.fatigue}
-      aside={screenWords.of14(longDay(latest.date), sum.sum, VERDICTS[sum.verdict])}
+      aside={screenWords.scoreOf14(longDay(latest.date), sum.sum, VERDICTS[sum.verdict])}
     >
       <dl className={own.signs}>
         {SIGNS.map((sign) => (

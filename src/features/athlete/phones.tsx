@@ -14,16 +14,16 @@ import type { AthleteActions, InviteAnswer, Phone } from './contract';
 interface PhonesProps {
   readonly name: string;
   readonly phones: readonly Phone[];
-  readonly invite: AthleteActions['invite'];
+  readonly invite: AthleteActions['createPhoneLink'];
   readonly revoke: AthleteActions['revoke'];
 }
 
-type Made = Extract<InviteAnswer, { status: 'made' }>;
+type CreatedInvite = Extract<InviteAnswer, { status: 'made' }>;
 
 /** The athlete's phones: a personal link to sign one in, and those signed in. */
 export default function Phones({ name, phones: first, invite, revoke }: PhonesProps) {
   const [phones, setPhones] = useState(first);
-  const [made, setMade] = useState<Made | null>(null);
+  const [made, setMade] = useState<CreatedInvite | null>(null);
   const [problem, setProblem] = useState('');
   const failed = (answer: Unanswered | { readonly status: 'gone' | 'unreachable' }) =>
     setProblem(outcomeSentence(answer));

@@ -44,7 +44,7 @@ interface CourseProps
     'deeds' | 'blocks' | 'running' | 'dayAnswers' | 'exposures' | 'today' | 'athlete'
   > {
   readonly catalogue: Catalogue;
-  readonly actions: Pick<AthleteActions, 'life' | 'copyBlock' | 'moveBlock'>;
+  readonly actions: Pick<AthleteActions, 'changeBlockState' | 'copyBlock' | 'moveBlock'>;
 }
 
 /** Progress: blocks, work done against planned, lifts, and results of the coach's decisions. */
@@ -83,7 +83,7 @@ export default function ProgressTab(props: CourseProps) {
 function Blocks({ blocks, athlete, today, actions }: CourseProps) {
   const [problem, setProblem] = useState('');
   const [copying, setCopying] = useState<BlockEntry | null>(null);
-  const life = useAction(actions.life);
+  const life = useAction(actions.changeBlockState);
   const router = useRouter();
   const put = async (block: BlockEntry, what: 'archive' | 'unarchive' | 'delete' | 'restore') => {
     const answer = await life.ask(block.id, what);
@@ -119,7 +119,7 @@ function Blocks({ blocks, athlete, today, actions }: CourseProps) {
                 )}
               </Table.Th>
               <Table.Td className={classes.soft}>{stateText(block)}</Table.Td>
-              <Table.Td className={classes.soft}>{screenWords.fromOf(longDay(block.startDate))}</Table.Td>
+              <Table.Td className={classes.soft}>{screenWords.fromDay(longDay(block.startDate))}</Table.Td>
               <Table.Td>
                 {block.deletedAt !== null ? (
                   button(block, common.restore, 'restore')
@@ -127,7 +127,7 @@ function Blocks({ blocks, athlete, today, actions }: CourseProps) {
                   <>
                     <Button
                       variant="link"
-                      aria-label={screenWords.copy(block.name)}
+                      aria-label={screenWords.copyBlockLabel(block.name)}
                       onClick={() => setCopying(block)}
                     >
                       {common.copy}
@@ -184,7 +184,7 @@ interface CopyProps {
 
 /** Copies one of their blocks, with a name and a start date. */
 function Copy({ of, start, copy, onDone }: CopyProps) {
-  const [name, setName] = useState(screenWords.copyOf(of.name));
+  const [name, setName] = useState(screenWords.copiedName(of.name));
   const [from, setFrom] = useState(start);
   const { ask, isBusy } = useAction(copy);
   const [problem, setProblem] = useState('');
@@ -213,7 +213,7 @@ function Copy({ of, start, copy, onDone }: CopyProps) {
         onChange={(event) => setFrom(event.target.value)}
       />
       <Button type="submit" variant="default" aria-disabled={bad !== null || isBusy}>
-        {screenWords.copy(of.name)}
+        {screenWords.copyBlockLabel(of.name)}
       </Button>
       <Button variant="link" onClick={onDone}>
         {common.cancel}
@@ -233,7 +233,7 @@ interface Running {
 }
 
 const of = ({ done, planned }: { readonly done: number; readonly planned: number }) =>
-  screenWords.ofWord(done, planned);
+  screenWords.doneOfPlanned(done, planned);
 
 /** Sessions and sets done against planned, week by week. */
 function Adherence({ running, blockPlan, today }: Running & { readonly today: LocalDate }) {
@@ -250,7 +250,7 @@ function Adherence({ running, blockPlan, today }: Running & { readonly today: Lo
       aside={
         over.length === 0
           ? screenWords.noWeekIsOverYet
-          : screenWords.ofSetsIn(
+          : screenWords.percentOfSetsIn(
               figure((100 * all.sets.done) / Math.max(1, all.sets.planned), 0),
               plural(over.length, 'week'),
             )

@@ -81,7 +81,9 @@ export default function AthleteConventions({ tools, catalogue, today }: Conventi
             label={common.muscle}
             value={place.muscle}
             options={MUSCLES}
-            names={(muscle) => (conventions.muscles[muscle] === undefined ? muscle : words.changed(muscle))}
+            names={(muscle) =>
+              conventions.muscles[muscle] === undefined ? muscle : words.goalChanged(muscle)
+            }
             onValue={(muscle) => setPlace({ kind: 'a muscle', muscle })}
           />
         ) : null}

@@ -31,7 +31,7 @@ export function SaveBar({ tools, effects, running, shared }: KeepStripProps) {
         </strong>
         <span className={classes.soft}>
           {dirty && running !== null
-            ? screenWords.inWord(running)
+            ? screenWords.weeksInRunning(running)
             : running === null
               ? screenWords.noRunningBlock
               : ''}

@@ -15,7 +15,7 @@ import { Transfer } from './transfer';
 interface ColleaguesProps {
   readonly name: string;
   readonly data: Pick<AthleteData, 'colleagues' | 'shares' | 'shared'>;
-  readonly actions: Pick<AthleteActions, 'handOver' | 'share'>;
+  readonly actions: Pick<AthleteActions, 'transfer' | 'share'>;
 }
 
 const MAY: Readonly<Record<Sharing | 'not', string>> = {
@@ -26,7 +26,7 @@ const MAY: Readonly<Record<Sharing | 'not', string>> = {
 const isSharing = (text: string): text is Sharing => SHARINGS.some((one) => one === text);
 
 /** Teammates and this athlete: who sees them, how, and to whom they can be transferred. */
-export default function Colleagues({ name, data, actions }: ColleaguesProps) {
+export default function SharingSection({ name, data, actions }: ColleaguesProps) {
   const { colleagues, shared } = data;
   const [shares, setShares] = useState(data.shares);
   const [said, setSaid] = useState('');
@@ -68,7 +68,7 @@ export default function Colleagues({ name, data, actions }: ColleaguesProps) {
           {problem}
         </p>
       )}
-      <Transfer name={name} colleagues={colleagues} handOver={actions.handOver} />
+      <Transfer name={name} colleagues={colleagues} handOver={actions.transfer} />
     </Section>
   );
 }

@@ -10,7 +10,7 @@ import type { AthleteActions, AthleteData } from './contract';
 interface HandOverProps {
   readonly name: string;
   readonly colleagues: AthleteData['colleagues'];
-  readonly handOver: AthleteActions['handOver'];
+  readonly handOver: AthleteActions['transfer'];
 }
 
 /** Transfers the athlete with everything to another coach of the team, after a confirmation. */

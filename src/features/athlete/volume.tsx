@@ -74,7 +74,7 @@ export default function Volume({ tools, today, running, catalogue }: VolumeProps
               {screenWords.start}
             </Table.Th>
             <Table.Th scope="col" className={classes.figure}>
-              {week === null ? '' : screenWords.weekOf(week.week)}
+              {week === null ? '' : screenWords.weekNumber(week.week)}
             </Table.Th>
             <Table.Th scope="col">{screenWords.whereItComesFrom}</Table.Th>
           </Table.Tr>
@@ -128,7 +128,7 @@ function MuscleRow({ muscle, tools, phase, week }: MuscleRowProps) {
         <Table.Td key={mark}>
           <span className={own.mark}>
             <Typed
-              label={screenWords.forWord(MARK_NAMES[mark], muscle)}
+              label={screenWords.markForMuscle(MARK_NAMES[mark], muscle)}
               className={own.short}
               placeholder={figure(fallback(mark, muscle, trace, athlete.learned[muscle]), 1)}
               text={
@@ -185,7 +185,7 @@ function sourceText(trace: LandmarkTrace, evidence: string | undefined): string 
   if (evidence !== undefined) return evidence;
   const { floor } = trace.factors;
   const factors = [
-    ...(floor.level === 1 ? [] : [screenWords.levelOf(figure(floor.level))]),
+    ...(floor.level === 1 ? [] : [screenWords.levelFactor(figure(floor.level))]),
     ...(floor.phase === 1 && trace.factors.ceiling.phase === 1
       ? []
       : [

@@ -93,7 +93,7 @@ export function Year({ blocks, today, athlete, actions }: YearProps) {
           <span
             className={own.today}
             style={{ left: `${at(today)}%` }}
-            title={screenWords.today(longDay(today))}
+            title={screenWords.startsToday(longDay(today))}
           />
         ) : null}
         <ol className={own.lanes}>
@@ -266,7 +266,7 @@ function Bar({ block, lane, left, right, at, daysWide, onMove }: BarProps) {
 
 function spanText({ from, to, deloads }: BlockSpan): string {
   const weeks = Math.round((daysBetween(from, to) + 1) / WEEK);
-  return screenWords.to(
+  return screenWords.phaseSpan(
     shortDay(from),
     longDay(to),
     plural(weeks, 'week'),

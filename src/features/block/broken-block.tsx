@@ -48,7 +48,7 @@ export function BrokenBlock({ broken, restore }: BrokenBlockProps) {
             </li>
           ))}
         </ul>
-        {problems.length > MOST ? <p>{screenWords.more(problems.length - MOST)}</p> : null}
+        {problems.length > MOST ? <p>{screenWords.moreChanges(problems.length - MOST)}</p> : null}
         {good === null ? (
           <p>{screenWords.noRevisionOfThisBlock}</p>
         ) : (

@@ -44,7 +44,7 @@ export type Focus =
   | { readonly kind: 'setting'; readonly name: string; readonly text: string };
 
 /** The content of the explanation. */
-export interface Said {
+export interface Explanation {
   readonly title: string;
   readonly value: string;
   readonly because: string;
@@ -70,7 +70,7 @@ export interface Seen {
 }
 
 const EDIT = ['Enter', 'edit'] as const;
-const NOTHING: Said = {
+const NOTHING: Explanation = {
   title: '',
   value: '',
   because: screenWords.selectAnyFigureToSee,
@@ -79,7 +79,7 @@ const NOTHING: Said = {
 };
 
 /** Explains the focused figure. */
-export function say(focus: Focus | null, seen: Seen): Said {
+export function say(focus: Focus | null, seen: Seen): Explanation {
   if (focus === null) return NOTHING;
   switch (focus.kind) {
     case 'cell':
@@ -140,7 +140,7 @@ export function say(focus: Focus | null, seen: Seen): Said {
 }
 
 /** The effects of a check's fix, before it is applied. */
-function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Said {
+function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Explanation {
   const { catalogue, blockPlan, findings, lookAt } = seen;
   const looked = lookAt(edit);
   if (!looked.ok)
@@ -159,13 +159,13 @@ function sayFix({ edit, does }: Extract<Focus, { kind: 'fix' }>, seen: Seen): Sa
   };
 }
 
-function sayCall(call: Proposal, catalogue: Catalogue): Said {
+function sayCall(call: Proposal, catalogue: Catalogue): Explanation {
   const { subject, change } = callLine(call, catalogue);
   const written = call.kind === 'load' ? catalogue.newest(call.exerciseId) : undefined;
   const { because, besides } = explain(call.why, namesOf(catalogue), written);
   return {
     title: capital(subject),
-    value: screenWords.weekOf(change, call.week),
+    value: screenWords.changeInWeek(change, call.week),
     because: capital(because),
     besides,
     keys: [
@@ -175,7 +175,7 @@ function sayCall(call: Proposal, catalogue: Catalogue): Said {
   };
 }
 
-function sayCell(cell: Cell, seen: Seen): Said {
+function sayCell(cell: Cell, seen: Seen): Explanation {
   const row = seen.rows.find(({ id }) => id === cell.row);
   if (row === undefined) return NOTHING;
   const week = weekOf(cell.column);
@@ -198,7 +198,7 @@ function sayCell(cell: Cell, seen: Seen): Said {
     : saySlotWeek(slot, weekState, row, seen);
 }
 
-function sayWeek(weekState: WeekState, seen: Seen): Said {
+function sayWeek(weekState: WeekState, seen: Seen): Explanation {
   const { plan } = weekState;
   const names = namesOf(seen.catalogue);
   const rir = explain(plan.whyRir, names);
@@ -215,11 +215,11 @@ function sayWeek(weekState: WeekState, seen: Seen): Said {
 /** Exact to the second if that is known; otherwise minutes from short to long. */
 function lengthText({ seconds: { low, high }, whySeconds }: SessionPlan): string {
   if (whySeconds.code !== 'minutes' || whySeconds.mode !== 'strict')
-    return screenWords.min(span(minutes(low), minutes(high)));
+    return screenWords.spanMinutes(span(minutes(low), minutes(high)));
   return low === high ? clock(low) : `${clock(low)}–${clock(high)}`;
 }
 
-function saySession(session: SessionPlan, weekState: WeekState, seen: Seen): Said {
+function saySession(session: SessionPlan, weekState: WeekState, seen: Seen): Explanation {
   const why = explain(session.whySeconds, namesOf(seen.catalogue));
   return {
     title: `${session.name} · ${weekName(weekState.plan.week, weekState.plan.kind)}`,
@@ -229,7 +229,7 @@ function saySession(session: SessionPlan, weekState: WeekState, seen: Seen): Sai
   };
 }
 
-function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen: Seen): Said {
+function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen: Seen): Explanation {
   const day = dayName(row.session.day, seen.block.cycleDays);
   const onDay = cell.column !== 'slot';
   if (cell.column === 'technique') {
@@ -254,12 +254,16 @@ function saySessionFact(row: Extract<Row, { kind: 'session' }>, cell: Cell, seen
   };
 }
 
-function saySlotFact(row: Extract<Row, { kind: 'slot' }>, column: PrescriptionColumn, seen: Seen): Said {
+function saySlotFact(
+  row: Extract<Row, { kind: 'slot' }>,
+  column: PrescriptionColumn,
+  seen: Seen,
+): Explanation {
   const pinned = seen.catalogue.find(row.slot.exercise);
   const exercise = pinned === undefined ? undefined : inVariant(pinned, row.slot.variant);
   const place = placeFor(seen.athlete, row.session.place);
   const { shown } = cellText(column, row.slot, { ...seen, place });
-  const keys: Said['keys'] =
+  const keys: Explanation['keys'] =
     column === 'slot' ? [EDIT, [screenWords.alt, 'move'], [screenWords.del, common.remove]] : [EDIT];
   if (column === 'slot' && exercise !== undefined) {
     const shares = credits(exercise).map(([muscle, share]) => `${muscle} ${figure(share)}`);
@@ -297,7 +301,7 @@ function saySlotWeek(
   weekState: WeekState,
   row: Extract<Row, { kind: 'slot' }>,
   seen: Seen,
-): Said {
+): Explanation {
   const [first] = slot.sets;
   const names = namesOf(seen.catalogue);
   const why = explain(slot.why.load, names, slot);

@@ -24,7 +24,7 @@ export function SavingNote({ session }: { readonly session: BlockSession }) {
     case 'saved':
       return (
         <span className={classes.saving} role="status" data-short={!document.tookIn}>
-          {screenWords.rev(
+          {screenWords.revisionNote(
             document.tookIn ? screenWords.changesMadeElsewhereWereAdded : '',
             saving.at === null ? screenWords.savedText : screenWords.saved(time(saving.at)),
             document.revision,

@@ -5,13 +5,13 @@ import { DIALOGS, type DialogName } from './dialogs/dialog-names';
 import type { Cell, ColumnId } from './sheet/layout';
 
 /** The position on a block's screen as in the address: `sheet/SLOT/COLUMN`, followed by `:DIALOG`. */
-interface Standing {
+interface Position {
   readonly face: Face;
   readonly cell: Cell | null;
   readonly dialog: DialogName | null;
 }
 
-function parseAddress(address: string): Standing {
+function parseAddress(address: string): Position {
   const [where = '', asked] = address.split(':');
   const [name, row, column] = where.split('/');
   return {
@@ -22,7 +22,7 @@ function parseAddress(address: string): Standing {
   };
 }
 
-function addressOf({ face, cell, dialog }: Standing): string {
+function addressOf({ face, cell, dialog }: Position): string {
   const at = face === 'Sheet' && cell !== null ? `/${cell.row}/${cell.column}` : '';
   return `${face.toLowerCase()}${at}${dialog === null ? '' : `:${dialog}`}`;
 }

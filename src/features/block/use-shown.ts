@@ -57,13 +57,13 @@ export function useBlockFigures(session: BlockSession, state: BlockState) {
   );
 }
 
-export type Shown = ReturnType<typeof useBlockFigures>;
+export type BlockFigures = ReturnType<typeof useBlockFigures>;
 
 /**
  * The week whose figures are shown beside a tab: on the Split one that can still change, on the Sheet the cursor's.
  */
 export function panelWeek(
-  { blockPlan, unissued }: Shown,
+  { blockPlan, unissued }: BlockFigures,
   isFrame: boolean,
   week: number | null,
 ): WeekState | undefined {

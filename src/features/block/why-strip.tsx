@@ -1,10 +1,10 @@
 import { KeyHint } from '@/ui/keys';
 import * as words from '@/ui/words/screens/block';
-import type { Said } from './focus';
+import type { Explanation } from './focus';
 import classes from './strip.module.css';
 
 /** At the bottom: the reason for the focused figure, and its alternatives. */
-export function WhyStrip({ said }: { readonly said: Said }) {
+export function WhyStrip({ said }: { readonly said: Explanation }) {
   return (
     <section className={classes.strip} aria-label={words.explanation}>
       <div className={classes.subject}>

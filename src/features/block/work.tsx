@@ -14,7 +14,7 @@ import { EmptyBlock, Sheet } from './sheet/sheet';
 import type { useCursor } from './sheet/use-cursor';
 import type { SheetUse } from './sheet/use-sheet';
 import { rangeOf } from './sheet/use-table-keys';
-import type { Shown } from './use-shown';
+import type { BlockFigures } from './use-shown';
 
 const Frame = dynamic(() => import('./split/split'), { ssr: false });
 const LadderFace = dynamic(() => import('./ladder/ladder-face'), { ssr: false });
@@ -23,7 +23,7 @@ const SlotDetails = dynamic(() => import('./sheet/slot-details'), { ssr: false }
 
 interface WorkProps {
   readonly face: Face;
-  readonly shown: Shown;
+  readonly shown: BlockFigures;
   readonly training: Training;
   readonly weekState: WeekState | undefined;
   readonly table: ReturnType<typeof useCursor>;

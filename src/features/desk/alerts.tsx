@@ -45,7 +45,7 @@ interface NeedsProps {
   /** Number of less urgent items besides these. */
   readonly more: number;
   readonly desk: DeskUse;
-  readonly routineOf: DeskActions['routineOf'];
+  readonly routineOf: DeskActions['routineLines'];
 }
 
 /**
@@ -248,7 +248,7 @@ function AlertItem({ item, isStop, isNamed, busy, onMark, onGive }: NeedProps) {
 interface PreviewProps {
   readonly item: DeskItem;
   readonly busy: boolean;
-  readonly routineOf: DeskActions['routineOf'];
+  readonly routineOf: DeskActions['routineLines'];
   readonly onGive: (option: string | null) => void;
 }
 

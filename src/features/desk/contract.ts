@@ -109,35 +109,35 @@ export interface DeskData {
   readonly today: LocalDate;
 }
 
-type Told<T> = Promise<T | Unanswered>;
+type Answered<T> = Promise<T | Unanswered>;
 
 export interface DeskActions {
-  readonly take: (
+  readonly applyOption: (
     blockId: string,
     id: string,
     option: string | null,
-  ) => Told<{ readonly status: 'done' | 'missed' | 'refused' | 'gone' }>;
+  ) => Answered<{ readonly status: 'done' | 'missed' | 'refused' | 'gone' }>;
   readonly answer: (
     blockId: string,
     answers: readonly SentAnswer[],
-  ) => Told<{ readonly status: 'kept' | 'gone' }>;
-  readonly seenPain: (athleteId: string) => Told<{ readonly status: 'seen' }>;
+  ) => Answered<{ readonly status: 'kept' | 'gone' }>;
+  readonly markAllPainSeen: (athleteId: string) => Answered<{ readonly status: 'seen' }>;
   readonly applyRoutine: (
     blockIds: readonly string[],
-  ) => Told<{ readonly status: 'applied'; readonly count: number }>;
-  readonly routineOf: (
+  ) => Answered<{ readonly status: 'applied'; readonly count: number }>;
+  readonly routineLines: (
     blockId: string,
-  ) => Told<{ readonly status: 'found'; readonly lines: readonly string[] }>;
-  readonly takeBack: (
+  ) => Answered<{ readonly status: 'found'; readonly lines: readonly string[] }>;
+  readonly undoAnswers: (
     blockId: string,
     ids: readonly string[],
-  ) => Told<{ readonly status: 'done' | 'refused' }>;
-  readonly issueAll: (
+  ) => Answered<{ readonly status: 'done' | 'refused' }>;
+  readonly sendWeeks: (
     ready: readonly { readonly blockId: string; readonly week: number }[],
     line: string,
-  ) => Told<{
+  ) => Answered<{
     readonly status: 'issued';
     readonly left: readonly { readonly blockId: string; readonly why: string }[];
   }>;
-  readonly recall: (blockId: string, week: number) => Told<{ readonly status: 'recalled' | 'refused' }>;
+  readonly recall: (blockId: string, week: number) => Answered<{ readonly status: 'recalled' | 'refused' }>;
 }

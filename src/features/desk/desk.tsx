@@ -49,7 +49,7 @@ export function Desk({ data, firstAthlete, actions }: DeskProps) {
             <div className={classes.left}>
               <Notice desk={desk} />
               <WeeksToSend ready={ready} desk={desk} />
-              <Alerts items={items} more={more} desk={desk} routineOf={actions.routineOf} />
+              <Alerts items={items} more={more} desk={desk} routineOf={actions.routineLines} />
               <RecentDecisions given={given} desk={desk} />
             </div>
             <Roster lines={lines} today={today} />

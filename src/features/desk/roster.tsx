@@ -73,7 +73,7 @@ function inOrder(lines: readonly DeskLine[], order: Order): readonly DeskLine[] 
 function weekCell({ state, week, weeks, isDeload }: DeskLine): string {
   if (state === 'no block') return '';
   if (week === 0) return screenWords.plannedWeeks(weeks);
-  return `${isDeload ? 'deload' : week}${isDeload ? '' : screenWords.ofWord(weeks)}${state === 'done' ? ', done' : ''}`;
+  return `${isDeload ? 'deload' : week}${isDeload ? '' : screenWords.ofWeeks(weeks)}${state === 'done' ? ', done' : ''}`;
 }
 
 /** The roster: one line per athlete, searchable, sortable and groupable. */
@@ -150,7 +150,7 @@ export function Roster({
           label={screenWords.groups}
           value={grouping}
           options={GROUPS}
-          names={(one) => (one === 'no groups' ? one : screenWords.by(one))}
+          names={(one) => (one === 'no groups' ? one : screenWords.doneBy(one))}
           onValue={setGrouping}
         />
         <span className={classes.space} />

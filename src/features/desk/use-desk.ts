@@ -7,7 +7,7 @@ import * as screenWords from '@/ui/words/screens/desk';
 import type { DeskActions, DeskItem, GivenLine, ReadyLine } from './contract';
 
 /** The last message to the coach, and what of it can be undone. */
-export interface Said {
+export interface DeskNotice {
   readonly text: string;
   readonly weeks: readonly { readonly blockId: string; readonly week: number }[];
 }
@@ -19,8 +19,8 @@ export function useDesk(actions: DeskActions) {
   const router = useRouter();
   const [isFresh, startFresh] = useTransition();
   const [isAsking, setAsking] = useState(false);
-  const [said, setSaid] = useState<Said | null>(null);
-  const say = (text: string, weeks: Said['weeks'] = []) => setSaid({ text, weeks });
+  const [said, setSaid] = useState<DeskNotice | null>(null);
+  const say = (text: string, weeks: DeskNotice['weeks'] = []) => setSaid({ text, weeks });
 
   const ask = async <T extends { readonly status: string }>(
     action: () => Promise<T>,
@@ -44,7 +44,7 @@ export function useDesk(actions: DeskActions) {
       if (href !== undefined) return Promise.resolve(router.push(href));
       if (how.kind === 'day')
         return ask(
-          () => actions.take(how.blockId, how.id, option),
+          () => actions.applyOption(how.blockId, how.id, option),
           ({ status }) => {
             if (status === 'missed' || status === 'gone') say(screenWords.thisChangedMeanwhileTheList);
             if (status === 'refused') say(screenWords.theBlockDoesNotAllow);
@@ -70,7 +70,7 @@ export function useDesk(actions: DeskActions) {
       }
       if (how.kind === 'pain')
         return ask(
-          () => actions.seenPain(how.athleteId),
+          () => actions.markAllPainSeen(how.athleteId),
           () => {},
         );
       if (how.kind === 'routine') return ask(() => actions.applyRoutine([how.blockId]), tellApplied(say));
@@ -82,14 +82,14 @@ export function useDesk(actions: DeskActions) {
     },
     takeBack: ({ blockId, ids }: GivenLine) =>
       ask(
-        () => actions.takeBack(blockId, ids),
+        () => actions.undoAnswers(blockId, ids),
         ({ status }) =>
           say(status === 'done' ? screenWords.undoneItNeedsADecision : screenWords.cannotUndoItsWeekHas),
       ),
     issue: (ready: readonly ReadyLine[], line: string) =>
       ask(
         () =>
-          actions.issueAll(
+          actions.sendWeeks(
             ready.map(({ blockId, week }) => ({ blockId, week })),
             line,
           ),
@@ -107,7 +107,7 @@ export function useDesk(actions: DeskActions) {
           );
         },
       ),
-    recall: async (weeks: Said['weeks']) => {
+    recall: async (weeks: DeskNotice['weeks']) => {
       for (const { blockId, week } of weeks)
         await ask(
           () => actions.recall(blockId, week),

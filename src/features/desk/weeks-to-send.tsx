@@ -75,7 +75,7 @@ export function WeeksToSend({
 
 function openText({ calls, findings }: ReadyLine): string {
   const parts = [
-    ...(calls > 0 ? [screenWords.openOf(plural(calls, 'call'))] : []),
+    ...(calls > 0 ? [screenWords.callsOpen(plural(calls, 'call'))] : []),
     ...(findings > 0 ? [plural(findings, 'finding')] : []),
   ];
   return parts.length === 0 ? '' : `: ${parts.join(', ')}`;

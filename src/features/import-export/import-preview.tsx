@@ -117,7 +117,7 @@ function Answer({ answer }: { readonly answer: TakenIn | Unreachable }) {
     );
   return (
     <p role="alert" className={classes.problem}>
-      {screenWords.nothingWasImportedOf(outcomeSentence(answer))}
+      {screenWords.nothingWasImportedBecause(outcomeSentence(answer))}
     </p>
   );
 }

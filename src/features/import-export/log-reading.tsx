@@ -167,10 +167,10 @@ export function LogReading({ head, lines, athleteId, data, button }: LogReadingP
       </ul>
       <p role="status">
         {missing.length > 0
-          ? screenWords.noColumnIsSetTo(listed(missing.map((one) => screenWords.the(MEANS[one]))))
+          ? screenWords.noColumnIsSetTo(listed(missing.map((one) => screenWords.theColumn(MEANS[one]))))
           : sets.length === 0
             ? screenWords.noSetsRecognizedYet
-            : screenWords.onTo(
+            : screenWords.setsOnDays(
                 plural(sets.length, 'set'),
                 plural(new Set(dates).size, 'day'),
                 longDay(dates[0] ?? ''),
@@ -180,7 +180,7 @@ export function LogReading({ head, lines, athleteId, data, button }: LogReadingP
       </p>
       {problems.length === 0 || missing.length > 0 ? null : (
         <div role="alert" className={classes.problem}>
-          {screenWords.cannotBeReadOf(plural(wrong.size, 'line'))}
+          {screenWords.linesCannotBeRead(plural(wrong.size, 'line'))}
           <ul>
             {problems.slice(0, 8).map((problem) => (
               <li key={problem.path}>

@@ -15,7 +15,7 @@ import own from './library.module.css';
 interface AdoptProps {
   readonly exercise: Exercise;
   readonly uses: readonly ExerciseUse[];
-  readonly adopt: LibraryActions['adopt'];
+  readonly adopt: LibraryActions['adoptInBlocks'];
   readonly onClose: () => void;
 }
 

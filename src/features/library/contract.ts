@@ -27,7 +27,7 @@ export type RenameOutcome =
 export interface LibraryActions {
   /** Gives an exercise the coach's own name; null restores the original. */
   readonly rename: (exerciseId: string, name: string | null) => Promise<RenameOutcome>;
-  readonly uses: (exerciseId: string) => Promise<readonly ExerciseUse[] | Unanswered>;
+  readonly findUses: (exerciseId: string) => Promise<readonly ExerciseUse[] | Unanswered>;
   readonly save: (exercise: Exercise) => Promise<SaveExerciseOutcome | Unanswered>;
   /** Shares an exercise with the team, or makes it private again. */
   readonly share: (
@@ -35,7 +35,7 @@ export interface LibraryActions {
     shared: boolean,
   ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;
   /** Moves blocks to a revision; returns those that could not be moved. */
-  readonly adopt: (
+  readonly adoptInBlocks: (
     blockIds: readonly string[],
     ref: { readonly id: string; readonly revision: number },
   ) => Promise<readonly string[] | Unanswered>;

@@ -34,7 +34,7 @@ interface DetailProps {
   /** Whether the team sees it; null: it is shipped, so everybody does. */
   readonly shared: boolean | null;
   readonly onShare: (shared: boolean) => void;
-  readonly uses: LibraryActions['uses'];
+  readonly uses: LibraryActions['findUses'];
   readonly original: string | null;
   readonly rename: LibraryActions['rename'];
   readonly onRenamed: (name: string | null) => void;
@@ -131,7 +131,13 @@ export function Detail(props: DetailProps) {
 }
 
 /** Where the coach's blocks use the exercise. */
-function Uses({ exercise, uses }: { readonly exercise: Exercise; readonly uses: LibraryActions['uses'] }) {
+function Uses({
+  exercise,
+  uses,
+}: {
+  readonly exercise: Exercise;
+  readonly uses: LibraryActions['findUses'];
+}) {
   const [found, setFound] = useState<readonly ExerciseUse[] | 'asking' | 'unanswered'>('asking');
   useAnswer(exercise.id, uses, (answer) => setFound('status' in answer ? 'unanswered' : answer));
   return (

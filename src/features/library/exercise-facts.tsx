@@ -42,7 +42,7 @@ export function factsOf(exercise: Exercise): readonly (readonly [name: string, v
     [screenWords.longHalf, exercise.longHalf],
     [screenWords.stresses, listed(exercise.joints) || screenWords.noneInParticular],
     [common.safeToFailAlone, failing(exercise)],
-    [screenWords.tempoRest, screenWords.s(exercise.tempo, exercise.restSeconds)],
+    [screenWords.tempoRest, screenWords.tempoAndRest(exercise.tempo, exercise.restSeconds)],
     ...(exercise.skill === null ? [] : [[screenWords.skillFact, exercise.skill] as const]),
   ];
 }

@@ -62,7 +62,7 @@ const refreshed = (of: Exercise): Editing => ({ start: { ...of, revision: of.rev
 
 /** A shipped exercise as a custom one. */
 const ownCopy = (of: Exercise): Editing => ({
-  start: { ...of, id: `own-${newId().slice(0, 12)}`, revision: 1, name: screenWords.ownOf(of.name) },
+  start: { ...of, id: `own-${newId().slice(0, 12)}`, revision: 1, name: screenWords.ownName(of.name) },
   fresh: true,
 });
 
@@ -165,7 +165,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
           <p className={classes.count}>
             {shown.length === catalogue.list.length
               ? screenWords.allExercisesTypeToSearch
-              : screenWords.ofWord(shown.length, catalogue.list.length)}
+              : screenWords.shownOfAll(shown.length, catalogue.list.length)}
           </p>
           <div className={classes.scroll}>
             <ExerciseTable
@@ -208,7 +208,7 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               own={isMine(exercise)}
               shared={isOwn(exercise) ? sharedOf(exercise.id) : null}
               onShare={(shared) => void share(exercise.id, shared)}
-              uses={actions.uses}
+              uses={actions.findUses}
               original={
                 names[exercise.id] === undefined ? null : (originals.newest(exercise.id)?.name ?? null)
               }

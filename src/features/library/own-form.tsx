@@ -24,7 +24,7 @@ import { Variants } from './variants';
 interface OwnFormProps {
   readonly start: Exercise;
   readonly fresh: boolean;
-  readonly actions: Pick<LibraryActions, 'save' | 'adopt'>;
+  readonly actions: Pick<LibraryActions, 'save' | 'adoptInBlocks'>;
   readonly onSaved: (exercise: Exercise) => void;
   readonly onClose: () => void;
 }
@@ -78,7 +78,7 @@ export default function OwnForm({ start, fresh, actions, onSaved, onClose }: Own
   };
 
   const part = { exercise, change, problemAt };
-  if (saved !== null) return <AdoptRevision {...saved} adopt={actions.adopt} onClose={onClose} />;
+  if (saved !== null) return <AdoptRevision {...saved} adopt={actions.adoptInBlocks} onClose={onClose} />;
   return (
     <UnreadFields value={unread.report}>
       <form

@@ -89,7 +89,9 @@ function Week({
                 <span className={classes.soft}>
                   {planned === undefined
                     ? ''
-                    : screenWords.min(span(minutes(planned.seconds.low), minutes(planned.seconds.high)))}
+                    : screenWords.spanMinutes(
+                        span(minutes(planned.seconds.low), minutes(planned.seconds.high)),
+                      )}
                 </span>
               </div>
               <div className={classes.soft}>

@@ -67,7 +67,11 @@ export function useNewBlock(data: NewBlockData, actions: NewBlockActions, isUnre
     if (from === null) return null;
     let next = 0;
     const laid = { name: data.name, startDate, weeks, deload, crediting, landmarks, goals, returning };
-    const block = startBlock(from, laid, { athlete, catalogue, newId: () => screenWords.p(next++) });
+    const block = startBlock(from, laid, {
+      athlete,
+      catalogue,
+      newId: () => screenWords.paragraphKey(next++),
+    });
     const blockPlan = untrainedPlan({ block, athlete, exercises: catalogue.find });
     return {
       block,

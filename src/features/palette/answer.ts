@@ -105,7 +105,7 @@ function answerLoads(
   const carried = carriedBy(inVariant(exercise, null), scope.athlete);
   const found = loadsFor({ reps, rir }, { ...strength, carried, curve }, grid);
   const say = (load: number) => `${loadWords(load, exercise.loading)} ${grid.unit}`;
-  const others = found.others.map((one) => screenWords.leaves(say(one.load), estimate(one.predictedRir)));
+  const others = found.others.map((one) => screenWords.loadLeaves(say(one.load), estimate(one.predictedRir)));
   return {
     sentence: screenWords.isWhichLeaves(
       exercise.name,
@@ -157,7 +157,7 @@ function answerStrength(
       shown.kind === 'one-rep max'
         ? screenWords.estimatedMax(set, estimate(shown.value), words)
         : screenWords.tooManyRepsToEstimate(set),
-    because: screenWords.repsToFailureByOf(
+    because: screenWords.repsToFailureByWith(
       reps + rir,
       curve.name,
       carried > 0 ? screenWords.includingABodyWeightShare(estimate(carried)) : '',

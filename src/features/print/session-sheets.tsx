@@ -74,7 +74,7 @@ function SessionSheet({
       <header className={classes.head}>
         <h1>{session.name}</h1>
         <span>
-          {screenWords.min(
+          {screenWords.sessionHead(
             athlete.name,
             blockName,
             weekName(week.week, week.kind),
@@ -182,7 +182,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
           </td>
           <td>{asked(set, slot)}</td>
           <td>{set.role === 'easy' ? 'easy' : reserve(set.rir)}</td>
-          <td>{screenWords.s(set.rest)}</td>
+          <td>{screenWords.restSeconds(set.rest)}</td>
           <td className={classes.write} />
         </tr>
       ))}
@@ -201,7 +201,9 @@ function asked(set: SetPlan, slot: SlotPlan): string {
       ? ''
       : `${set.load === null ? 'find' : `${load(set.load, slot.loading)} ${slot.unit}`} × `;
   const more = set.sections.map((section) => ` + ${sectionWords(section)}`).join('');
-  const own = [set.tempo === undefined ? '' : screenWords.tempoOf(set.tempo), set.cue ?? ''].filter(Boolean);
+  const own = [set.tempo === undefined ? '' : screenWords.tempoText(set.tempo), set.cue ?? ''].filter(
+    Boolean,
+  );
   const words = own.length === 0 ? '' : `, ${own.join(', ')}`;
   return `${weight}${count(set.reps, slot)}${halfWords(set)}${more}${words}${set.optional ? screenWords.ifEnergyIsLeft : ''}`;
 }

@@ -89,7 +89,7 @@ export function SessionScreen(props: SessionScreenProps) {
         <p>
           {workout === null
             ? screenWords.notStarted
-            : screenWords.ofSets(longDay(workout.date), counted, planned)}
+            : screenWords.setsOnDay(longDay(workout.date), counted, planned)}
           {workout === null || workout.finished ? '.' : screenWords.inProgress}
         </p>
         {workout === null || workout.notes.length === 0 ? null : (
@@ -271,7 +271,7 @@ function notedText({ more }: LoggedSet): string {
   return [
     afterCell(more).trim(),
     assisted === undefined ? '' : screenWords.withHelp(assisted),
-    left === undefined || right === undefined ? '' : screenWords.lR(left, right),
+    left === undefined || right === undefined ? '' : screenWords.leftAndRight(left, right),
     seconds === undefined ? '' : clock(seconds),
     unclean === true ? screenWords.notClean : '',
     line === undefined ? '' : `“${line}”`,

@@ -26,7 +26,7 @@ export interface TemplatesActions {
     name: string,
   ) => Promise<{ readonly status: 'renamed' } | { readonly status: 'gone' } | Unanswered>;
   /** Sets a template's prerequisites. */
-  readonly asks: (
+  readonly savePrerequisites: (
     id: string,
     prerequisites: readonly Prerequisite[],
   ) => Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered>;

@@ -58,7 +58,7 @@ export function OwnTemplate({ own, design, isAlone, catalogue, actions }: OwnTem
       {own.isOwn ? (
         <>
           {isAlone && !own.shared ? null : <Share own={own} share={actions.share} />}
-          <Prerequisites own={own} catalogue={catalogue} asks={actions.asks} />
+          <Prerequisites own={own} catalogue={catalogue} asks={actions.savePrerequisites} />
           <Rename id={id} name={name} rename={actions.rename} />
           <Remove id={id} name={name} remove={actions.remove} />
         </>
@@ -95,7 +95,7 @@ function Share({ own, share }: ShareProps) {
 }
 
 interface AsksProps extends Pick<OwnTemplateProps, 'own' | 'catalogue'> {
-  readonly asks: TemplatesActions['asks'];
+  readonly asks: TemplatesActions['savePrerequisites'];
 }
 
 /** Its prerequisites: clean reps of a lift, shown when a block is started from it. */
@@ -118,7 +118,7 @@ function Prerequisites({ own, catalogue, asks }: AsksProps) {
       {own.prerequisites.length === 0 ? <p className={classes.soft}>{screenWords.noRequirements}</p> : null}
       {own.prerequisites.map((one) => (
         <p key={one.exerciseId}>
-          {screenWords.ofWord(plural(one.reps, 'clean rep'), names(one.exerciseId))}{' '}
+          {screenWords.cleanRepsOf(plural(one.reps, 'clean rep'), names(one.exerciseId))}{' '}
           <Button
             variant="link"
             aria-disabled={isBusy}

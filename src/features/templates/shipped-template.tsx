@@ -16,7 +16,7 @@ export function ShippedTemplate({ template, names }: ShippedTemplateProps) {
   const { name, shape, from, suits, badly, prerequisites, sessions, cycleDays } = template;
   return (
     <div>
-      <Section title={name} aside={screenWords.fromUp(shape, from)}>
+      <Section title={name} aside={screenWords.fromLevelUp(shape, from)}>
         <p>{suits}</p>
         <p className={classes.soft}>{badly}</p>
         {prerequisites.length === 0 ? null : (
@@ -24,7 +24,7 @@ export function ShippedTemplate({ template, names }: ShippedTemplateProps) {
             {screenWords.requirementsOf(
               listed(
                 prerequisites.map(({ exerciseId, reps }) =>
-                  screenWords.ofWord(plural(reps, 'clean rep'), names(exerciseId)),
+                  screenWords.cleanRepsOf(plural(reps, 'clean rep'), names(exerciseId)),
                 ),
               ),
             )}

@@ -2,7 +2,7 @@
 
 import { TextInput, UnstyledButton } from '@mantine/core';
 import { useState } from 'react';
-import { type Day, type Instead, insteadToday, startLoad, type Told } from '@/core';
+import { type Day, type Instead, insteadToday, type NoteSummary, startLoad } from '@/core';
 import { loadWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
@@ -49,7 +49,7 @@ function startWords({ exerciseId, start }: Instead, day: Day, toFailure: number)
   const from = startLoad(exercise, start, toFailure, day);
   if (start === null || from === null) return screenWords.findYourLoad;
   const load = loadWithUnit(from.value, exercise.loading, from.unit);
-  if (start.from === exerciseId) return screenWords.fromOf(load);
+  if (start.from === exerciseId) return screenWords.fromLoad(load);
   return screenWords.aboutEstimatedFrom(
     load,
     day.exercises[start.from]?.name ?? screenWords.aSimilarExercise,
@@ -57,7 +57,7 @@ function startWords({ exerciseId, start }: Instead, day: Day, toFailure: number)
 }
 
 interface AddExerciseProps extends Omit<InsteadListProps, 'toFailure'> {
-  readonly told: Told;
+  readonly told: NoteSummary;
 }
 
 /** Reps to failure for extra work: ten with two left. */

@@ -7,6 +7,8 @@ import {
   type Instead,
   insteadToday,
   LONGEST_LINE,
+  type NoteContent,
+  type NoteSummary,
   PAIN_GRADES,
   PAIN_PLACES,
   type PainGrade,
@@ -14,8 +16,6 @@ import {
   type SkipReason,
   type SlotPlan,
   type SwapReason,
-  type Telling,
-  type Told,
 } from '@/core';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { capital } from '@/ui/words/names';
@@ -32,16 +32,16 @@ interface DifferentProps {
   readonly planned: { readonly id: string; readonly name: string } | null;
   readonly list: readonly Instead[];
   readonly day: Day;
-  readonly told: Told;
-  readonly onTell: (telling: Telling) => void;
+  readonly told: NoteSummary;
+  readonly onTell: (telling: NoteContent) => void;
   /** Back to the sets. */
   readonly onDone: () => void;
 }
 
 const WAYS = ['swap', 'pain', 'skip', 'later', 'extra set'] as const;
-type Way = (typeof WAYS)[number];
+type ChangeKind = (typeof WAYS)[number];
 
-const WAY_NAMES: Readonly<Record<Way, string>> = {
+const WAY_NAMES: Readonly<Record<ChangeKind, string>> = {
   swap: screenWords.swap,
   pain: screenWords.pain,
   skip: screenWords.skip,
@@ -55,9 +55,9 @@ const SKIPS = ['no time', 'no energy', 'taken', 'not here'] as const satisfies r
 /** What an athlete can do when an exercise cannot be done as planned. */
 export function ChangeSet(props: DifferentProps) {
   const { slot, name, planned, onTell, onDone } = props;
-  const [way, setWay] = useState<Way | null>(null);
+  const [way, setWay] = useState<ChangeKind | null>(null);
   const { slotId } = slot;
-  const take = (next: Way) => {
+  const take = (next: ChangeKind) => {
     if (next === 'later') onTell({ kind: 'later', slotId });
     if (next === 'extra set') onTell({ kind: 'one more', slotId });
     if (next === 'later' || next === 'extra set') onDone();
@@ -66,7 +66,7 @@ export function ChangeSet(props: DifferentProps) {
   return (
     <>
       <p className={classes.slotName}>{capital(name)}</p>
-      <Choices<Way>
+      <Choices<ChangeKind>
         legend={screenWords.changeThisSet}
         options={WAYS}
         value={way}

@@ -4,9 +4,9 @@ import {
   type Instead,
   insteadToday,
   isUnfilled,
+  type NoteContent,
+  type NoteSummary,
   type SlotPlan,
-  type Telling,
-  type Told,
 } from '@/core';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
@@ -19,8 +19,8 @@ interface ChooseExerciseProps {
   readonly name: string;
   readonly list: readonly Instead[];
   readonly day: Day;
-  readonly told: Told;
-  readonly onTell: (telling: Telling) => void;
+  readonly told: NoteSummary;
+  readonly onTell: (telling: NoteContent) => void;
 }
 
 /** A slot that needs an exercise first: it was left open, or the place lacks the planned one's equipment. */

@@ -15,7 +15,7 @@ import type {
 } from '@/core';
 
 /** A session's data for the athlete's app: as sent, what is logged, and last time. */
-export interface FloorSession {
+export interface SessionData {
   readonly blockId: string;
   readonly issuedWeekId: string;
   readonly workoutId: string;

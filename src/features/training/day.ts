@@ -1,8 +1,8 @@
-import { type Day, type Instead, placeFor, type SessionPlan, sessionToday, type Told } from '@/core';
-import type { FloorSession } from './contract';
+import { type Day, type Instead, type NoteSummary, placeFor, type SessionPlan, sessionToday } from '@/core';
+import type { SessionData } from './contract';
 
 /** What the phone knows about the training day. */
-export function dayOf(data: FloorSession, told: Told): Day {
+export function dayOf(data: SessionData, told: NoteSummary): Day {
   const place = placeFor(data, told.place ?? data.place);
   const offered = [...Object.values(data.instead).flat(), ...data.extras];
   const starts = Object.fromEntries(offered.map(({ exerciseId, start }: Instead) => [exerciseId, start]));
@@ -11,7 +11,7 @@ export function dayOf(data: FloorSession, told: Told): Day {
 }
 
 /** A session's data as trained today: its sets, its equipment, and last time only if the exercise is the same. */
-export function dataToday(data: FloorSession, told: Told, day: Day): FloorSession {
+export function dataToday(data: SessionData, told: NoteSummary, day: Day): SessionData {
   const session: SessionPlan = sessionToday(data.session, told, day);
   const same = new Map(data.session.slots.map(({ slotId, exerciseId }) => [slotId, exerciseId]));
   const kept = new Set(

@@ -3,13 +3,13 @@ import { plural, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
 import { setName } from '@/ui/words/techniques';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { nameOf } from './issued-name';
 import type { AskedSet } from './order';
 import classes from './training.module.css';
 
 interface EndProps {
-  readonly data: FloorSession;
+  readonly data: SessionData;
   /** Planned sets not logged. */
   readonly open: readonly AskedSet[];
   readonly finished: boolean;

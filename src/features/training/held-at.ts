@@ -18,10 +18,10 @@ export interface Held {
 export function heldAt(tapped: number, now: number, of: number): Held {
   const since = Math.floor((now - tapped) / 1000) - LEAD;
   if (since < 0) return { phase: 'before', held: 0, words: screenWords.startsInS(-since) };
-  if (since < of) return { phase: 'holding', held: since, words: screenWords.sToGo(of - since) };
+  if (since < of) return { phase: 'holding', held: since, words: screenWords.secondsToGo(of - since) };
   return {
     phase: 'longer',
     held: since,
-    words: since === of ? screenWords.time : screenWords.sOver(since - of),
+    words: since === of ? screenWords.time : screenWords.secondsOver(since - of),
   };
 }

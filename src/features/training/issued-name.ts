@@ -1,10 +1,10 @@
 import { type SetPlan, type SlotPlan, variantName } from '@/core';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 
 /** A slot's exercise as sent, with its variant; or that of a set if variants rotate. */
 export function nameOf(
   slot: SlotPlan,
-  data: Pick<FloorSession, 'exercises'>,
+  data: Pick<SessionData, 'exercises'>,
   set?: Pick<SetPlan, 'variant'>,
 ): string {
   const exercise = data.exercises[slot.exerciseId];

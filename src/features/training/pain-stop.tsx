@@ -4,9 +4,9 @@ import {
   type Instead,
   insteadToday,
   loadsPainfulPart,
+  type NoteContent,
+  type NoteSummary,
   type SlotPlan,
-  type Telling,
-  type Told,
 } from '@/core';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { listed } from '@/ui/words/figures';
@@ -22,7 +22,7 @@ interface StoppedProps {
   readonly name: string;
   readonly list: readonly Instead[];
   readonly day: Day;
-  readonly told: Told;
+  readonly told: NoteSummary;
   readonly onTake: (exerciseId: string) => void;
   readonly onDone: () => void;
 }
@@ -65,7 +65,7 @@ export function LoadsPainfulPart({
   day,
   told,
   onTell,
-}: Pick<StoppedProps, 'slot' | 'day' | 'told'> & { readonly onTell: (telling: Telling) => void }) {
+}: Pick<StoppedProps, 'slot' | 'day' | 'told'> & { readonly onTell: (telling: NoteContent) => void }) {
   const exercise = day.exercises[slot.exerciseId];
   if (exercise === undefined || told.pains.size === 0 || !loadsPainfulPart(exercise, told, day.exercises))
     return null;

@@ -4,7 +4,7 @@ import type { FloorSession, FloorState } from '@/client/training-session';
 import { plural } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
-import type { FloorSession as Session } from './contract';
+import type { SessionData as Session } from './contract';
 import { setsAsText } from './sets-as-text';
 import classes from './training.module.css';
 

@@ -7,16 +7,16 @@ import {
   type Felt,
   type LocalDate,
   type Muscle,
+  type NoteContent,
   RESCUES,
   type Rescue,
   type SorenessAsked,
   type SorenessEnd,
-  type Telling,
 } from '@/core';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { Choices } from './choices';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { SorenessQuestions } from './soreness-asked';
 import classes from './training.module.css';
 
@@ -28,10 +28,10 @@ export const RESCUE_WORDS: Readonly<Record<Rescue, string>> = {
 const AS_PLANNED = common.asPlanned;
 
 interface BeforeProps {
-  readonly data: FloorSession;
+  readonly data: SessionData;
   readonly today: LocalDate;
   readonly reported: Readonly<Record<string, SorenessEnd>>;
-  readonly onTell: (telling: Telling) => void;
+  readonly onTell: (telling: NoteContent) => void;
   readonly onSoreness: (of: SorenessAsked, answers: Readonly<Partial<Record<Muscle, SorenessEnd>>>) => void;
   readonly onStart: () => void;
 }

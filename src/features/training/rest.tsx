@@ -29,7 +29,7 @@ export function Rest({ since, of }: { readonly since: string; readonly of: numbe
     <div className={classes.fact}>
       <dt>{screenWords.rest}</dt>
       <dd className={seconds >= of ? classes.over : ''}>
-        {screenWords.ofWordOf(clock(seconds), clock(of), seconds >= of ? screenWords.go : '')}
+        {screenWords.timeOfLimit(clock(seconds), clock(of), seconds >= of ? screenWords.go : '')}
       </dd>
     </div>
   );

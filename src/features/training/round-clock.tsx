@@ -49,16 +49,16 @@ export function RoundClock({ round, sides, conventions }: RoundClockProps) {
     return one === undefined
       ? ''
       : one.slot.measure === 'seconds'
-        ? screenWords.s(one.set.reps)
+        ? screenWords.holdSeconds(one.set.reps)
         : plural(one.set.reps, 'rep');
   };
   const words = () => {
     if (since === null)
       return everyMinute ? screenWords.startTheMinutes(total) : screenWords.startTheRoundParts(total);
-    if (since < 0) return screenWords.inS(repsOf(0), Math.ceil(-since));
+    if (since < 0) return screenWords.partInSeconds(repsOf(0), Math.ceil(-since));
     if (at === undefined) return screenWords.roundFinishedLogIt;
     const { step, left } = at;
-    const part = screenWords.ofWordOf2(
+    const part = screenWords.partOfTotal(
       everyMinute ? screenWords.minute : screenWords.part,
       step.piece + 1,
       total,

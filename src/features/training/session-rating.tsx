@@ -2,21 +2,21 @@
 
 import { Button, Textarea, TextInput } from '@mantine/core';
 import { useState } from 'react';
-import { isDate, LONGEST_LINE, RATINGS, type Rating, type Telling, type Told } from '@/core';
+import { isDate, LONGEST_LINE, type NoteContent, type NoteSummary, RATINGS, type Rating } from '@/core';
 import { useClock } from '@/ui/clock';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { hourOf, longDay } from '@/ui/words/dates';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { Choices } from './choices';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import classes from './training.module.css';
 
 interface AfterProps {
-  readonly data: FloorSession;
-  readonly told: Told;
+  readonly data: SessionData;
+  readonly told: NoteSummary;
   readonly today: string;
-  readonly onTell: (telling: Telling) => void;
+  readonly onTell: (telling: NoteContent) => void;
 }
 
 /** After the last set: too easy, right or too hard, a comment, and a correction of the day. */
@@ -72,7 +72,7 @@ function SessionDay({ data, told, today, onTell }: AfterProps) {
       <p className={classes.soft}>
         {screenWords.trainedOn(
           longDay(told.date?.date ?? was),
-          told.date?.time == null ? '' : screenWords.from(hourOf(told.date.time, clock)),
+          told.date?.time == null ? '' : screenWords.fromTime(hourOf(told.date.time, clock)),
           told.date === null || told.date.date === was ? '' : screenWords.thePhoneHad(longDay(was)),
         )}{' '}
         <Button variant="link" onClick={() => setOpen(true)}>

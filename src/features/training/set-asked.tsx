@@ -8,7 +8,7 @@ import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { Fact } from './fact';
 import { nameOf } from './issued-name';
 import { loadLabel } from './load-label';
@@ -17,7 +17,7 @@ import { Rest } from './rest';
 import classes from './training.module.css';
 
 interface AskedProps {
-  readonly data: FloorSession;
+  readonly data: SessionData;
   readonly asked: AskedSet;
 }
 
@@ -57,7 +57,7 @@ export function SetAsked({
         {slot.technique.kind === 'straight'
           ? ''
           : ` ${techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })}`}
-        {set.sections.length === 0 ? '' : screenWords.thenWord(set.sections.map(sectionWords).join(', '))}
+        {set.sections.length === 0 ? '' : screenWords.thenPart(set.sections.map(sectionWords).join(', '))}
         {slot.stopFall == null ? '' : screenWords.stopWhenRepsFallBy(slot.stopFall)}
         {slot.stretch === null || slot.sets.at(-1)?.id !== set.id
           ? ''
@@ -117,7 +117,7 @@ export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince
         )}
         {beat === null || isDone ? null : <Fact name={screenWords.toBeat} value={beatWords(beat, held)} />}
         {soFar === undefined || isDone ? null : (
-          <Fact name={screenWords.soFar} value={screenWords.ofWord(soFar.sum, soFar.of)} />
+          <Fact name={screenWords.soFar} value={screenWords.loggedOfSets(soFar.sum, soFar.of)} />
         )}
         {restSince === null || isDone ? null : <Rest since={restSince} of={asked.rest} />}
       </dl>
@@ -126,7 +126,7 @@ export function SetHelp({ data, asked, load, showsLoad, soFar, isDone, restSince
 }
 
 /** The slot's sets as last done, by set id. */
-function lastOf({ slotId, sets }: SlotPlan, { lastTime }: FloorSession): ReadonlyMap<string, LastDone> {
+function lastOf({ slotId, sets }: SlotPlan, { lastTime }: SessionData): ReadonlyMap<string, LastDone> {
   return new Map(
     sets.flatMap(({ id }) => {
       const last = lastTime[`${slotId}/${id}`];
@@ -138,7 +138,7 @@ function lastOf({ slotId, sets }: SlotPlan, { lastTime }: FloorSession): Readonl
 function beatWords(beat: ToBeat, held: boolean): string {
   switch (beat.kind) {
     case 'reps':
-      return held ? screenWords.s(beat.reps) : screenWords.beatReps(beat.reps);
+      return held ? screenWords.holdSeconds(beat.reps) : screenWords.beatReps(beat.reps);
     case 'pair':
       return screenWords.beat(beat.reps, beat.partials);
     case 'sum':

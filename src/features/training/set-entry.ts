@@ -67,7 +67,7 @@ export function checkEntry(entry: SetEntry, grid: LoadGrid): EntryCheck {
     if (value < low || value > high || !whole)
       return refuse(
         field,
-        screenWords.mustBeANumberFromOf(NAMES[field], low, high, field === 'reps' ? ', whole' : ''),
+        screenWords.mustBeANumberBetween(NAMES[field], low, high, field === 'reps' ? ', whole' : ''),
       );
   }
   const value = read3 as CheckedSet;

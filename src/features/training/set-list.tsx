@@ -1,28 +1,35 @@
 import { Button, UnstyledButton } from '@mantine/core';
-import { type Day, type LoggedSet, type SlotPlan, skipReason, type Telling, type Told } from '@/core';
+import {
+  type Day,
+  type LoggedSet,
+  type NoteContent,
+  type NoteSummary,
+  type SlotPlan,
+  skipReason,
+} from '@/core';
 import { plural, setAtRirWithUnit, setText } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { setName } from '@/ui/words/techniques';
 import { screenWord } from '@/ui/words/values';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { nameOf } from './issued-name';
 import type { AskedSet } from './order';
 import classes from './training.module.css';
 
 interface SetListProps {
-  readonly data: FloorSession;
+  readonly data: SessionData;
   readonly sets: readonly AskedSet[];
   readonly done: ReadonlyMap<string, { readonly set: LoggedSet; readonly conflicts: readonly LoggedSet[] }>;
   readonly onOpen: (key: string) => void;
   /** Every logged set, including corrected ones. */
   readonly logged: readonly LoggedSet[];
   /** The session as sent. */
-  readonly issued: FloorSession;
-  readonly told: Told;
+  readonly issued: SessionData;
+  readonly told: NoteSummary;
   readonly day: Day;
-  readonly onTell: (telling: Telling) => void;
+  readonly onTell: (telling: NoteContent) => void;
   readonly onAdd: () => void;
   /** Goes to the end of the session, whatever is open; null if it is over. */
   readonly onEnd: (() => void) | null;
@@ -53,13 +60,13 @@ export function SetList(props: SetListProps) {
                   </span>
                   {shown === undefined ? (
                     <span className={classes.soft}>
-                      {screenWords.asked(setText(set.load, set.reps, slot))}
+                      {screenWords.askedSet(setText(set.load, set.reps, slot))}
                     </span>
                   ) : (
                     <strong>
                       {doneText(shown, slot)}
                       {before === undefined ? null : (
-                        <span className={classes.was}>{screenWords.was(doneText(before, slot))}</span>
+                        <span className={classes.was}>{screenWords.wasExercise(doneText(before, slot))}</span>
                       )}
                       {shown.more?.line === undefined ? null : (
                         <span className={classes.was}>“{shown.more.line}”</span>
@@ -107,7 +114,7 @@ function SkippedList({ issued, told, day, done, onTell }: SetListProps) {
           <div className={classes.setRow} key={slot.slotId}>
             <span>
               {capital(nameOf(slot, issued))}: {screenWord(why)}
-              {sets === 0 ? '' : screenWords.doneOf(plural(sets, 'set'))}
+              {sets === 0 ? '' : screenWords.setsDone(plural(sets, 'set'))}
             </span>
             {why === 'loads what hurts' ? null : (
               <Button variant="link" onClick={() => onTell(takenBack(slot, told))}>
@@ -121,7 +128,7 @@ function SkippedList({ issued, told, day, done, onTell }: SetListProps) {
   );
 }
 
-function takenBack({ slotId }: Pick<SlotPlan, 'slotId'>, { pains }: Told): Telling {
+function takenBack({ slotId }: Pick<SlotPlan, 'slotId'>, { pains }: NoteSummary): NoteContent {
   const pain = pains.get(slotId);
   if (pain === undefined) return { kind: 'skip', slotId, why: null };
   const { exerciseId, where, line } = pain;

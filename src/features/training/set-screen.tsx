@@ -15,7 +15,7 @@ import {
 } from '@/core';
 import { figure, listed, setAtRir } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { HoldClock } from './hold-clock';
 import { Pacer } from './metronome';
 import { asPlanned, MORE_LABELS } from './more-entry';
@@ -32,7 +32,7 @@ import { useSetEntry } from './use-set-entry';
 import type { Watches } from './use-watches';
 
 interface SetScreenProps {
-  readonly data: FloorSession;
+  readonly data: SessionData;
   readonly asked: AskedSet;
   readonly done: LoggedSet | null;
   /** When the session's last set was logged. */
@@ -178,7 +178,7 @@ function rescueWords(rescue: Rescue, set: SetPlan): string {
  */
 function roundWords(round: readonly AskedSet[], slot: SlotPlan): string {
   const rests = new Set(round.slice(1).map(({ rest }) => rest));
-  const between = rests.size === 1 ? screenWords.sApart(figure([...rests][0] ?? 0)) : '';
+  const between = rests.size === 1 ? screenWords.secondsApart(figure([...rests][0] ?? 0)) : '';
   const held = slot.measure === 'seconds' ? ' s' : '';
   return screenWords.logAllAsPlanned(listed(round.map(({ set }) => `${set.reps}${held}`)), between);
 }

@@ -3,7 +3,7 @@ import { BY_REPS, setAtRirWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
 import { setName } from '@/ui/words/techniques';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { nameOf } from './issued-name';
 
 /**
@@ -12,7 +12,7 @@ import { nameOf } from './issued-name';
  */
 export function setsAsText(
   { queue }: Pick<FloorState, 'queue'>,
-  data: Pick<FloorSession, 'session' | 'exercises' | 'athleteName' | 'week'>,
+  data: Pick<SessionData, 'session' | 'exercises' | 'athleteName' | 'week'>,
 ): string {
   const left = [...queue.refused.map(({ item }) => item), ...queue.waiting];
   const lines = left.flatMap((item) => {

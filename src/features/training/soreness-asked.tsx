@@ -39,7 +39,7 @@ export function SorenessQuestions({ asked, today, reported, onReport }: Soreness
           return (
             <Choices<string>
               key={key}
-              legend={screenWords.fromOf2(capital(muscle), shortDay(of.date))}
+              legend={screenWords.muscleFromDay(capital(muscle), shortDay(of.date))}
               options={endsFrom(of.date, today)}
               words={(end) => endWords(end, today)}
               inRow

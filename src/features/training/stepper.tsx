@@ -20,7 +20,7 @@ export function Stepper({ label, text, onText, onDone, onStep, problem, decimal 
     <div className={classes.stepper} data-problem={problem !== null}>
       <UnstyledButton
         className={classes.stepButton}
-        aria-label={words.less(label)}
+        aria-label={words.lessOf(label)}
         onClick={() => onStep(-1)}
       >
         −
@@ -40,7 +40,11 @@ export function Stepper({ label, text, onText, onDone, onStep, problem, decimal 
         />
         <span className={classes.stepLabel}>{label}</span>
       </label>
-      <UnstyledButton className={classes.stepButton} aria-label={words.more(label)} onClick={() => onStep(1)}>
+      <UnstyledButton
+        className={classes.stepButton}
+        aria-label={words.moreOf(label)}
+        onClick={() => onStep(1)}
+      >
         +
       </UnstyledButton>
     </div>

@@ -30,7 +30,7 @@ export function Stopwatch({ startedAt, cap, onStart }: StopwatchProps) {
       <dl className={classes.facts}>
         <Fact
           name="Stopwatch"
-          value={screenWords.ofWordOf(clock(seconds), clock(cap), over ? screenWords.stopHere : '')}
+          value={screenWords.timeOfLimit(clock(seconds), clock(cap), over ? screenWords.stopHere : '')}
         />
       </dl>
     );

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { type LoggedSet, loadGrid } from '@/core';
 import { reserve } from '@/ui/words/figures';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { checkMore, MOST_SECONDS, type MoreEntry, moreFields, startMore } from './more-entry';
 import type { AskedSet } from './order';
 import { type CheckedSet, checkEntry, readWholeSet, type SetEntry, stepLoad } from './set-entry';
@@ -11,7 +11,7 @@ import { type CheckedSet, checkEntry, readWholeSet, type SetEntry, stepLoad } fr
  * @param startedAt when its stopwatch was started, milliseconds; null if none runs
  */
 export function useSetEntry(
-  data: FloorSession,
+  data: SessionData,
   asked: AskedSet,
   done: LoggedSet | null,
   startedAt: number | null,

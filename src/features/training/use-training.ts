@@ -5,7 +5,7 @@ import type { QueueState } from '@/client/sync-queue';
 import { type FloorItem, type FloorQueue, trainingQueue } from '@/client/training-queue';
 import { FloorSession, type FloorState } from '@/client/training-session';
 import { newId } from '@/ui/new-id';
-import type { FloorSession as FloorData } from './contract';
+import type { SessionData as FloorData } from './contract';
 import { floorServer } from './training-server';
 
 /** Name of the phone's database. */

@@ -3,14 +3,14 @@ import {
   type CurrentSet,
   currentSets,
   hasStopped,
+  type NoteContent,
   type SlotPlan,
   summariseNotes,
-  type Telling,
 } from '@/core';
 import { newId } from '@/ui/new-id';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { dataToday, dayOf } from './day';
 import { nameOf } from './issued-name';
 import { asPlanned } from './more-entry';
@@ -42,7 +42,7 @@ function loggedIn({ slot, set }: AskedSet, before: CurrentSet | undefined, value
 }
 
 /** A session in the athlete's app: what it has become today, the athlete's position in it, and what a tap does. */
-export function useWorkout(issued: FloorSession) {
+export function useWorkout(issued: SessionData) {
   const [floor, state] = useTraining(issued);
   const { logged, finished, notes } = state;
   const told = useMemo(() => summariseNotes(notes), [notes]);
@@ -80,7 +80,7 @@ export function useWorkout(issued: FloorSession) {
     setStopped(null);
     setView(null);
   };
-  const tell = (telling: Telling) => {
+  const tell = (telling: NoteContent) => {
     floor.tell(telling);
     const slot =
       telling.kind === 'pain' && telling.grade !== null

@@ -6,7 +6,7 @@ import classes from './training.module.css';
 
 function state(line: FloorLine): string {
   if (line.finished) return 'done';
-  if (line.logged > 0) return screenWords.ofWord(line.logged, line.sets);
+  if (line.logged > 0) return screenWords.loggedOfSets(line.logged, line.sets);
   return line.optional ? screenWords.optional : screenWords.toDo;
 }
 

@@ -8,7 +8,7 @@ import * as words from '@/ui/words/screens/training';
 import { AddExercise } from './alternatives';
 import { ChangeSet } from './change-set';
 import { ChooseExercise } from './choose-exercise';
-import type { FloorSession } from './contract';
+import type { SessionData } from './contract';
 import { Finish } from './finish';
 import { nameOf } from './issued-name';
 import type { AskedSet } from './order';
@@ -26,7 +26,7 @@ import { useWatches } from './use-watches';
 import { useWorkout, type WorkoutUse } from './use-workout';
 
 /** The athlete's session: one set at a time, logged by tap, corrected by tap. */
-export function Workout({ data: issued }: { readonly data: FloorSession }) {
+export function Workout({ data: issued }: { readonly data: SessionData }) {
   const use = useWorkout(issued);
   useAwake();
   const { state, data, sets, done, now, stopped, firstOpen, show } = use;
@@ -36,7 +36,7 @@ export function Workout({ data: issued }: { readonly data: FloorSession }) {
     <main className={classes.page}>
       <div className={classes.top}>
         <h1>{data.session.name}</h1>
-        <span className={classes.soft}>{words.ofSets(done.size, sets.length + beside)}</span>
+        <span className={classes.soft}>{words.setsOfAll(done.size, sets.length + beside)}</span>
       </div>
       <ProgressTicks sets={sets} done={done} now={now.status === 'set' ? now.key : null} />
       {state.recalled ? <p role="status">{words.yourCoachChangedThisWeek}</p> : null}
@@ -64,7 +64,7 @@ export function Workout({ data: issued }: { readonly data: FloorSession }) {
 }
 
 interface FaceProps {
-  readonly issued: FloorSession;
+  readonly issued: SessionData;
   readonly use: WorkoutUse;
 }
 
@@ -87,7 +87,7 @@ function WorkoutStep({ issued, use }: FaceProps) {
       );
     case 'set':
       if (asked === undefined) break;
-      return <AskedFace issued={issued} use={use} asked={asked} />;
+      return <CurrentSetStep issued={issued} use={use} asked={asked} />;
     case 'different': {
       const planned = issued.session.slots.find(({ slotId }) => slotId === now.slot.slotId);
       const isSwapped = planned !== undefined && planned.exerciseId !== now.slot.exerciseId;
@@ -157,7 +157,7 @@ function WorkoutStep({ issued, use }: FaceProps) {
 }
 
 /** The current set, or first the choice of its exercise. */
-function AskedFace({ issued, use, asked }: FaceProps & { readonly asked: AskedSet }) {
+function CurrentSetStep({ issued, use, asked }: FaceProps & { readonly asked: AskedSet }) {
   const { floor, state, told, day, data, done, round, tell, log } = use;
   const watches = useWatches(data.workoutId);
   const { slot } = asked;

@@ -1,9 +1,9 @@
-import type { SessionNote, Telling } from '@/core';
+import type { NoteContent, SessionNote } from '@/core';
 import { achesText, measuredText, noteSentence, refusedText } from './messages';
 
 const names = (id: string) => id.replaceAll('-', ' ');
-const note = (telling: Telling): SessionNote => ({ ...telling, id: 'n', at: '2026-11-24T10:00:00.000Z' });
-const said = (telling: Telling) =>
+const note = (telling: NoteContent): SessionNote => ({ ...telling, id: 'n', at: '2026-11-24T10:00:00.000Z' });
+const said = (telling: NoteContent) =>
   noteSentence(
     note(telling),
     names,
@@ -41,7 +41,7 @@ test.each([
   ],
   [{ kind: 'extra', slotId: 'x', exerciseId: 'cable-curl' }, 'cable curl as an extra exercise'],
   [{ kind: 'rating', rating: 'right', line: '' }, 'just right'],
-] as const satisfies readonly (readonly [Telling, string])[])('%j', (telling, sentence) => {
+] as const satisfies readonly (readonly [NoteContent, string])[])('%j', (telling, sentence) => {
   expect(said(telling)).toBe(sentence);
 });
 

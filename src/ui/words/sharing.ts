@@ -1,4 +1,4 @@
-import type { Deed, SharedBy } from '@/core';
+import type { ActivityEntry, SharedBy } from '@/core';
 
 /** Whose athlete this is, and what may be done with them. */
 export function sharedText({ coach, may }: SharedBy): string {
@@ -11,7 +11,7 @@ export function sharedMark({ may }: SharedBy): string {
 }
 
 /** What was done, to follow the name of who did it. */
-export function deedText({ what, about }: Pick<Deed, 'what' | 'about'>): string {
+export function deedText({ what, about }: Pick<ActivityEntry, 'what' | 'about'>): string {
   switch (what) {
     case 'handed out':
       return `sent week ${about}`;

@@ -5,14 +5,14 @@ import { catalogueWith, LONGEST_LINE, type SentAnswer, type Unanswered } from '@
 import { sentAnswerSchema } from '@/core/codecs';
 import {
   acceptRoutine,
-  issueReady,
+  chooseOption,
+  issueWeeks,
   namedExercises,
-  painSeen,
   pendingCalls,
   recallWeek,
   setWeekNote,
   storeAnswers,
-  takeOption,
+  storePainSeen,
   undoAnswer,
   unseenPain,
 } from '@/data';
@@ -42,7 +42,7 @@ export async function applyOption(
 ): Told<{ readonly status: 'done' | 'missed' | 'refused' | 'gone' }> {
   if (!isId(blockId) || !isId(id) || !optionSchema.safeParse(option).success) return { status: 'malformed' };
   return asCoachFor({ blockId }, async (coach) => {
-    const said = await takeOption(coach, blockId, id, option, new Date());
+    const said = await chooseOption(coach, blockId, id, option, new Date());
     if (said.status === 'done') await coach.did('answered', 1);
     return said;
   });
@@ -66,7 +66,8 @@ export async function answer(
 export async function markAllPainSeen(athleteId: string): Told<{ readonly status: 'seen' }> {
   if (!isId(athleteId)) return { status: 'malformed' };
   return asCoachFor({ athleteId }, async (asker) => {
-    for (const workoutId of await unseenPain(asker, athleteId)) await painSeen(asker, workoutId, new Date());
+    for (const workoutId of await unseenPain(asker, athleteId))
+      await storePainSeen(asker, workoutId, new Date());
     return { status: 'seen' };
   });
 }
@@ -140,7 +141,7 @@ export async function sendWeeks(
   const left: { readonly blockId: string; readonly why: string }[] = [];
   for (const one of parsed.data) {
     const answer = await asCoachFor({ blockId: one.blockId }, async (coach) => {
-      const stays = await issueReady(coach, [one], new Date());
+      const stays = await issueWeeks(coach, [one], new Date());
       if (stays.length > 0) return { status: 'left' as const, stays };
       await coach.did('handed out', one.week);
       if (said.data.trim() !== '') await setWeekNote(coach, one.blockId, one.week, said.data);

@@ -94,7 +94,7 @@ export function deskItems({ lines, waiting, catalogue }: Roster): readonly DeskI
     add(athleteId, {
       key: `routine/${blockId}`,
       kind: 'routine',
-      says: screenWords.forWeek(capital(parts.join(' and ')), week),
+      says: screenWords.nameForWeek(capital(parts.join(' and ')), week),
       evidence: screenWords.followsTheProgressionRule,
       href: `/blocks/${blockId}#sheet`,
       ask: { kind: 'routine', blockId, count: loads + sets },
@@ -137,7 +137,7 @@ function alertItem(
     key: `${blockId}/${call.id}`,
     kind: call.kind,
     says,
-    evidence: open === '' ? evidence : screenWords.openOf2(evidence, open),
+    evidence: open === '' ? evidence : screenWords.openProblems(evidence, open),
     href: `/blocks/${blockId}#${call.kind === 'signs' || call.kind === 'stall' ? 'ladder' : 'split'}`,
     ask: { kind: 'day', blockId, id: call.id },
     options: options.map((option) =>
@@ -186,7 +186,7 @@ function proposalItem(
       ...others.map(({ words }, at) => ({
         id: `other ${at}`,
         words,
-        change: screenWords.weekOf(call.week, words.toLowerCase()),
+        change: screenWords.weekResult(call.week, words.toLowerCase()),
       })),
     ],
     leave: screenWords.weekDoesNotChange(call.week),
@@ -226,7 +226,7 @@ export function sendableLines(lines: readonly RosterLine[]): readonly ReadyLine[
         blockId: block.id,
         athlete: name,
         week: next.week,
-        weekName: next.isDeload ? common.theDeload : screenWords.weekOf2(next.week),
+        weekName: next.isDeload ? common.theDeload : screenWords.weekNumber(next.week),
         calls: next.calls,
         findings: next.findings,
       },
@@ -281,7 +281,7 @@ function recentDecisionText(
   }
   const { subject, change } = callLine(call, catalogue);
   if (many === 1) return `${capital(subject)}, ${change}: ${how}`;
-  return screenWords.forWeekOf(
+  return screenWords.howForWeek(
     capital(call.kind === 'load' ? plural(many, 'load') : plural(many, 'set proposal')),
     call.week,
     how,

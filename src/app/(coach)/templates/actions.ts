@@ -22,7 +22,7 @@ export async function rename(templateId: string, name: string): ReturnType<Templ
 export async function savePrerequisites(
   templateId: string,
   prerequisites: readonly Prerequisite[],
-): ReturnType<TemplatesActions['asks']> {
+): ReturnType<TemplatesActions['savePrerequisites']> {
   const parsed = id.safeParse(templateId);
   const list = prerequisitesSchema.safeParse(prerequisites);
   if (!parsed.success || !list.success) return { status: 'malformed' };

@@ -2,7 +2,7 @@
 
 import { redirect } from 'next/navigation';
 import type { Unanswered } from '@/core';
-import { codeFor, listPhones, type Phone, revokePhones } from '@/data';
+import { createCodeForPhone, listPhones, type Phone, revokePhones } from '@/data';
 import type { CodeAnswer } from '@/features/training/phones';
 import { dropCookie } from '../../cookie';
 import { isId } from '../../inputs';
@@ -11,7 +11,7 @@ import { asPhone, currentPhone } from '../asker';
 /** A code that signs another phone of the same athlete in. */
 export async function createPhoneCode(): Promise<CodeAnswer | Unanswered> {
   return asPhone(async (phone): Promise<CodeAnswer> => {
-    const { token, expiresAt } = await codeFor(phone, new Date());
+    const { token, expiresAt } = await createCodeForPhone(phone, new Date());
     return { status: 'made', code: token, until: expiresAt.toISOString() };
   });
 }

@@ -10,7 +10,7 @@ import { NOTED, type WatchOption } from '../watch-call';
 /** Slight pain reports in a joint that make an alert; one clear report is enough. */
 const SLIGHT_TIMES = 2;
 
-interface Told {
+interface PainReport {
   readonly times: number;
   readonly clear: boolean;
   readonly lifts: ReadonlySet<string>;
@@ -52,7 +52,7 @@ export const joint: WatchKind = {
   },
 };
 
-function painReports(where: Joint, { log, today, conventions }: Watch): Told {
+function painReports(where: Joint, { log, today, conventions }: Watch): PainReport {
   const from = addDays(today, -conventions.painWindow);
   const lifts = new Set<string>();
   const workouts: string[] = [];

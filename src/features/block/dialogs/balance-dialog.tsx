@@ -137,7 +137,7 @@ function Muscles({ proposal }: { readonly proposal: BalanceProposal }) {
         <li key={muscle}>
           {capital(muscle)} {figure(from, 1)} → <strong>{figure(to, 1)}</strong>
           <span className={classes.target}>
-            {target === 0 ? common.held : screenWords.target(figure(target, 1))}
+            {target === 0 ? common.held : screenWords.targetSets(figure(target, 1))}
           </span>
         </li>
       ))}

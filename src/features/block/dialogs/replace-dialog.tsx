@@ -51,7 +51,7 @@ export default function ReplaceDialog(props: ReplaceDialogProps) {
             names={name}
             onValue={setFrom}
           />
-          <span>{screenWords.inWord(plural(places, 'slot'))}</span>
+          <span>{screenWords.inSlots(plural(places, 'slot'))}</span>
         </FormRow>
         <FormRow label={screenWords.replaceWith}>
           {picking ? (

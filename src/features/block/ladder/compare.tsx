@@ -100,7 +100,10 @@ export function Compare({ training, blockPlan, catalogue, actions, other, onOthe
         names={(option) => {
           if (option === NONE || option === LAST) return option;
           const line = lines?.find(({ revision }) => revision - 1 === Number(option));
-          return screenWords.revisionOf(option, line === undefined ? '' : screenWords.before(when(line.at)));
+          return screenWords.revisionOption(
+            option,
+            line === undefined ? '' : screenWords.beforeTime(when(line.at)),
+          );
         }}
         onValue={(value) => void choose(value)}
       />

@@ -155,7 +155,7 @@ function DeloadResults({ tried, last, unit, advice, now, attempt }: TriedProps) 
         <Table.Tr>
           <Table.Th scope="col">{screenWords.kind}</Table.Th>
           <Table.Th scope="col">{common.sets}</Table.Th>
-          <Table.Th scope="col" title={screenWords.n1000Reps(unit)}>
+          <Table.Th scope="col" title={screenWords.workUnit(unit)}>
             {screenWords.work}
           </Table.Th>
           <Table.Th scope="col">{common.minutes}</Table.Th>
@@ -227,10 +227,10 @@ function DeloadResultRow({ deload, totals, plan, before, advice, mine, attempt }
         ) : (
           <Button
             variant="link"
-            aria-label={screenWords.use(text)}
+            aria-label={screenWords.applyThis(text)}
             onClick={() => attempt({ kind: 'block/set', field: 'deload', value: deload })}
           >
-            {common.useThis}
+            {common.applyThis}
           </Button>
         )}
       </Table.Td>

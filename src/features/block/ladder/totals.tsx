@@ -59,7 +59,7 @@ export function Totals({ block, athlete, blockPlan, other, unit, onWeek }: Total
       bar: ({ weekState }) => weekState.plan.hardSets / most.sets,
     },
     { name: common.minutes, of: ({ totals }) => String(minutes(totals.seconds)) },
-    { name: screenWords.work1000Reps(unit), word: 'work', of: ({ totals }) => figure(totals.work / 1000, 1) },
+    { name: screenWords.workInUnit(unit), word: 'work', of: ({ totals }) => figure(totals.work / 1000, 1) },
     ...REP_ZONES.map((zone) => ({
       name: screenWords.ofSets(zone),
       of: ({ zones }: (typeof weeks)[number]) =>

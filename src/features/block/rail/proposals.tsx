@@ -103,10 +103,10 @@ export const Calls = memo(function Calls({ catalogue, calls, busy, onFocus, onAn
               <Button
                 variant="link"
                 aria-disabled={busy}
-                aria-label={screenWords.apply(group.calls.length, group.name)}
+                aria-label={screenWords.applyKind(group.calls.length, group.name)}
                 onClick={() => answer(group.calls, 'accepted', null)}
               >
-                {screenWords.applyOf(group.calls.length)}
+                {screenWords.applyCount(group.calls.length)}
               </Button>
             )}
           </div>

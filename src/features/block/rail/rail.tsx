@@ -109,7 +109,7 @@ function Gauges({ weekState, onFocus, onGoal }: Pick<RailProps, 'weekState' | 'o
         >
           <span>{screenWords.totalEachSetOnce}</span>
           <span>
-            <strong>{figure(plan.hardSets, 0)}</strong> {screenWords.ofWord(figure(plan.budget, 0))}
+            <strong>{figure(plan.hardSets, 0)}</strong> {screenWords.ofBudget(figure(plan.budget, 0))}
           </span>
         </li>
       </ul>

@@ -101,7 +101,7 @@ function rowsOf(
     both(screenWords.setsDone, (of) => percent(share(of))),
     both(screenWords.sessionTimeAgainstPlan, ({ minutes }) => percent(minutes.share)),
     ...lifts.map(({ exerciseId }) =>
-      both(screenWords.gain(capital(names(exerciseId))), (of) =>
+      both(screenWords.gainColumn(capital(names(exerciseId))), (of) =>
         signed(of.lifts.find((one) => one.exerciseId === exerciseId)?.gain ?? null),
       ),
     ),

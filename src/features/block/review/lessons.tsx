@@ -48,7 +48,7 @@ export function Lessons({ lessons, name, names, learn, onChanged }: LessonsProps
   return (
     <section aria-label={screenWords.whatWeLearned}>
       <h2>
-        {screenWords.whatWeLearned} <span>{screenWords.about(name)}</span>
+        {screenWords.whatWeLearned} <span>{screenWords.aboutAthlete(name)}</span>
       </h2>
       {lessons.length === 0 ? <p className={classes.soft}>{screenWords.nothingNewThatStandsOut}</p> : null}
       <ul className={classes.said}>

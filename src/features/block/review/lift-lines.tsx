@@ -75,7 +75,7 @@ function changeText(change: LiftChange, names: ExerciseNames): string {
     case 'deload':
       return screenWords.deload(shortDay(change.date));
     case 'phase':
-      return screenWords.from(change.phase, shortDay(change.date));
+      return screenWords.phaseFrom(change.phase, shortDay(change.date));
     case 'swapped in':
       return screenWords.replacedOn(names(change.other), shortDay(change.date));
     case 'swapped out':

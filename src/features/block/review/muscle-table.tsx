@@ -44,11 +44,11 @@ export function MuscleTable({ muscles }: { readonly muscles: readonly MuscleRevi
                   <Rung week={week} most={most} />
                 </Table.Td>
               ))}
-              <Table.Td>{judged === 0 ? '' : screenWords.ofWord(ahead, judged)}</Table.Td>
+              <Table.Td>{judged === 0 ? '' : screenWords.aheadOfJudged(ahead, judged)}</Table.Td>
               <Table.Td>{judged === 0 ? '' : behind}</Table.Td>
               <Table.Td>{bore === null ? '' : figure(bore.sets, 1)}</Table.Td>
               <Table.Td className={classes.fell}>
-                {fell === null ? '' : screenWords.weekOf(figure(fell.sets, 1), fell.week)}
+                {fell === null ? '' : screenWords.setsInWeek(figure(fell.sets, 1), fell.week)}
               </Table.Td>
             </Table.Tr>
           ))}

@@ -100,8 +100,8 @@ function summary({ over, weeks, done, minutes, bias }: Review): string {
     over === weeks
       ? screenWords.allAreOver(plural(weeks, 'week'))
       : screenWords.ofAreOver(over, plural(weeks, 'week')),
-    screenWords.ofDone(sessions.done, plural(sessions.planned, 'session')),
-    screenWords.ofSets(figure(share, 0)),
+    screenWords.sessionsDone(sessions.done, plural(sessions.planned, 'session')),
+    screenWords.percentOfSets(figure(share, 0)),
     ...(minutes.share === null ? [] : [screenWords.sessionsTookOfTheirPlanned(figure(minutes.share, 0))]),
     ...(bias?.steady === true
       ? [screenWords.endsSetsWithRepsLeft(figure(Math.abs(bias.mean), 1), bias.mean > 0 ? 'more' : 'fewer')]

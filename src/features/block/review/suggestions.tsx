@@ -75,7 +75,7 @@ export function Suggestions({ reviewed, suggestions, names, makeNext }: Suggesti
         </Button>
         <span className={classes.soft}>
           {screenWords.sameDesignLoadsFromCurrent(
-            taken.size === 0 ? '' : screenWords.withWord(plural(taken.size, 'change')),
+            taken.size === 0 ? '' : screenWords.withChanges(plural(taken.size, 'change')),
           )}
         </span>
       </p>

@@ -74,8 +74,8 @@ export function WeekTable({ review, block, training, names }: WeekTableProps) {
             <li>
               <strong>{common.fatigue}</strong>
               <span>
-                {screenWords.of14(
-                  signs.map(({ date, sum }) => screenWords.on(sum, shortDay(date))).join(', '),
+                {screenWords.outOf14(
+                  signs.map(({ date, sum }) => screenWords.scoreOnDay(sum, shortDay(date))).join(', '),
                 )}
               </span>
             </li>

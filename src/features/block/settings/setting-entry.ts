@@ -38,7 +38,7 @@ function oneOf<T extends string>(text: string, words: readonly T[], path: string
   const tidy = text.trim().toLowerCase();
   const found = words.find((word) => tidy !== '' && word.toLowerCase().startsWith(tidy));
   if (found !== undefined) return ok(found);
-  const example = screenWords.or(words.slice(0, -1).join(', '), words.at(-1) ?? '');
+  const example = screenWords.eitherOr(words.slice(0, -1).join(', '), words.at(-1) ?? '');
   return refused({ code: 'not-understood', path, text: text.trim(), example });
 }
 

@@ -14,7 +14,7 @@ import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { guessExercise } from '@/ui/likely-exercise';
 import { readTechnique, techniqueText } from '@/ui/words/technique-text';
 import {
-  type Board,
+  type ClipboardInput,
   clearCells,
   copiedSlots,
   copyText,
@@ -37,7 +37,7 @@ const base = block([
   session('b', 3, [slot('b1', 'pull-up')]),
 ]);
 
-function board(made: Block): Board {
+function board(made: Block): ClipboardInput {
   const blockPlan = unfold({
     block: made,
     athlete: who,

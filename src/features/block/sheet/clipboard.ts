@@ -30,7 +30,7 @@ import { overrideText, weekEntry } from './week-entry';
 import { cellAsText, setLines } from './week-text';
 
 /** What copying and pasting need. */
-export interface Board {
+export interface ClipboardInput {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly catalogue: Catalogue;
@@ -55,7 +55,7 @@ export interface Range {
 /** Rows and columns of a range, in order. */
 export function cellsOf(
   { from, to }: Range,
-  { rows, columns }: Pick<Board, 'rows' | 'columns'>,
+  { rows, columns }: Pick<ClipboardInput, 'rows' | 'columns'>,
 ): { readonly rows: readonly Row[]; readonly columns: readonly ColumnId[] } {
   const [a, b] = [from, to].map(({ row }) => rows.findIndex(({ id }) => id === row)) as [number, number];
   const [c, d] = [from, to].map(({ column }) => columns.indexOf(column)) as [number, number];
@@ -66,7 +66,7 @@ export function cellsOf(
 }
 
 /** A cell's text for a spreadsheet, readable again. */
-export function cellCopy(row: Row, column: ColumnId, board: Board): string {
+export function cellCopy(row: Row, column: ColumnId, board: ClipboardInput): string {
   if (row.kind === 'weeks') return '';
   if (row.kind === 'session') return column === 'slot' ? row.session.name : '';
   const { slot, session } = row;
@@ -104,7 +104,11 @@ function headOf(column: ColumnId): string {
  * Cells as text for a spreadsheet: tabs between columns, lines between rows, headings over more than one column.
  * Names alone stand for whole slots.
  */
-export function copyText(range: Range, board: Board, { writeTable }: Pick<TableText, 'writeTable'>): string {
+export function copyText(
+  range: Range,
+  board: ClipboardInput,
+  { writeTable }: Pick<TableText, 'writeTable'>,
+): string {
   const { rows, columns } = cellsOf(range, board);
   const names = columns.length === 1 && columns[0] === 'slot';
   const wanted = names ? PRESCRIPTION.map(({ id }) => id) : columns;
@@ -116,7 +120,7 @@ export function copyText(range: Range, board: Board, { writeTable }: Pick<TableT
 }
 
 /** Whole slots of a range, for pasting them unchanged. */
-export function copiedSlots(range: Range, board: Board): readonly Slot[] {
+export function copiedSlots(range: Range, board: ClipboardInput): readonly Slot[] {
   const { rows, columns } = cellsOf(range, board);
   if (columns.length !== 1 || columns[0] !== 'slot') return [];
   return rows.flatMap((row) => (row.kind === 'slot' ? [row.slot] : []));
@@ -144,7 +148,7 @@ export function cellEdit(
   slot: Slot,
   column: ColumnId,
   place: string | null,
-  board: Board,
+  board: ClipboardInput,
 ): Result<Edit | null> {
   const { athlete, catalogue, blockPlan } = board;
   const here = placeFor(athlete, place);
@@ -172,7 +176,11 @@ export function cellEdit(
  * Pastes a spreadsheet's cells into the table from a cell on: rows below are overwritten, and rows beyond the
  * session's last slot become new slots if the first column names an exercise. All of it or nothing, as one edit.
  */
-export function pasteTable(table: readonly (readonly string[])[], at: Cell, board: Board): Result<Edit> {
+export function pasteTable(
+  table: readonly (readonly string[])[],
+  at: Cell,
+  board: ClipboardInput,
+): Result<Edit> {
   const row = board.rows.find(({ id }) => id === at.row);
   if (row === undefined || row.kind === 'weeks')
     return refused({ code: 'unknown-id', path: at.row, id: at.row });
@@ -254,7 +262,7 @@ export function pasteSlots(
 }
 
 /** Fills the cells of a range with those of its first row. */
-export function fillDown(range: Range, board: Board): Result<Edit> {
+export function fillDown(range: Range, board: ClipboardInput): Result<Edit> {
   const { rows, columns } = cellsOf(range, board);
   const slots = rows.filter((row) => row.kind === 'slot');
   const [first, ...others] = slots;
@@ -265,7 +273,7 @@ export function fillDown(range: Range, board: Board): Result<Edit> {
 }
 
 /** Fills the weeks of a range with its first week, row by row. */
-export function fillAcross(range: Range, board: Board): Result<Edit> {
+export function fillAcross(range: Range, board: ClipboardInput): Result<Edit> {
   const { rows, columns } = cellsOf(range, board);
   const weeks = columns.filter((column) => weekOf(column) !== null);
   const [first, second] = weeks;
@@ -290,7 +298,7 @@ function each(rows: readonly Row[], edit: (row: Row) => Result<Edit>): Result<Ed
 }
 
 /** Clears what can be cleared: overrides of weeks, start sets, tempos. */
-export function clearCells(range: Range, board: Board): Result<Edit> {
+export function clearCells(range: Range, board: ClipboardInput): Result<Edit> {
   const { rows, columns } = cellsOf(range, board);
   const edits: SingleEdit[] = [];
   for (const row of rows) {
@@ -306,7 +314,7 @@ export function clearCells(range: Range, board: Board): Result<Edit> {
 
 /** Replaces an exercise in every slot of the block. */
 export function replaceExercise(
-  { block, catalogue }: Pick<Board, 'block' | 'catalogue'>,
+  { block, catalogue }: Pick<ClipboardInput, 'block' | 'catalogue'>,
   from: string,
   to: Exercise,
   variant: string | null,

@@ -55,7 +55,7 @@ export function sessionWeeks(
     const lasts =
       planned === undefined || planned.sets === 0
         ? ''
-        : screenWords.min(span(minutes(planned.seconds.low), minutes(planned.seconds.high)));
+        : screenWords.spanMinutes(span(minutes(planned.seconds.low), minutes(planned.seconds.high)));
     const moved = own?.day != null && planned !== undefined && planned.day !== session.day;
     return {
       column: weekColumn(week),

@@ -7,14 +7,14 @@ import { useStableCallback } from '@/ui/use-stable';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
-import type { Shown } from '../use-shown';
+import type { BlockFigures } from '../use-shown';
 import { Grid } from './grid';
 import type { useCursor } from './use-cursor';
 import type { SheetUse } from './use-sheet';
 
 interface SheetProps {
   readonly blockId: string;
-  readonly shown: Shown;
+  readonly shown: BlockFigures;
   readonly table: ReturnType<typeof useCursor>;
   readonly sheet: SheetUse;
 }

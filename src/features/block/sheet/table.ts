@@ -9,7 +9,7 @@ import {
   refused,
 } from '@/core';
 import { newId } from '@/ui/new-id';
-import { type Board, cellsOf, type Range } from './clipboard';
+import { type ClipboardInput, cellsOf, type Range } from './clipboard';
 import { type Cell, type ColumnId, type Row, weekOf } from './layout';
 
 /** What the table's edits use. */
@@ -30,7 +30,7 @@ export interface Table {
 /** An id for a new slot or session. */
 export const shortId = () => newId().slice(0, 12);
 
-export function clipboardInput(table: Table): Board {
+export function clipboardInput(table: Table): ClipboardInput {
   return { ...table, newId: shortId };
 }
 
@@ -57,7 +57,7 @@ export function applyCellEdit({ attempt }: Table, edit: Result<Edit>): Result<nu
 export function applyRangeEdit(
   table: Table,
   range: Range,
-  edit: (range: Range, board: Board) => Result<Edit>,
+  edit: (range: Range, board: ClipboardInput) => Result<Edit>,
 ): Result<null> {
   const free = unissuedWeeks(table, cellsOf(range, table).columns);
   return free.ok ? applyCellEdit(table, edit(range, clipboardInput(table))) : free;

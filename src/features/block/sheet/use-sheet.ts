@@ -1,7 +1,7 @@
 import type { BlockSession } from '@/client/block-session';
 import type { Edit, Problem, Proposal, Result } from '@/core';
 import { useStableCallback } from '@/ui/use-stable';
-import type { Shown } from '../use-shown';
+import type { BlockFigures } from '../use-shown';
 import type { Leave } from './editor';
 import { type Cell, weekOf } from './layout';
 import type { useCursor } from './use-cursor';
@@ -10,7 +10,7 @@ import { tableKeys } from './use-table-keys';
 
 interface SheetTools {
   readonly session: BlockSession;
-  readonly shown: Shown;
+  readonly shown: BlockFigures;
   readonly table: ReturnType<typeof useCursor>;
   readonly attempt: (edit: Edit) => Result<null>;
   /** Shows why a command was refused. */

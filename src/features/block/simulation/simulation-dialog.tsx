@@ -111,7 +111,7 @@ export default function SimulationDialog(props: RehearsalDialogProps) {
             ? screenWords.theSimulationCouldNotRun
             : said === null
               ? ''
-              : screenWords.runsDoneOf(said.done)}
+              : screenWords.countRunsDone(said.done)}
         </span>
       </div>
       {said === null ? null : (
@@ -210,11 +210,13 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
     ],
     [
       screenWords.anEarlyDeloadIsProposed,
-      ({ early }) => (early.week === null ? 'never' : screenWords.weekOf(percent(early.share), early.week)),
+      ({ early }) =>
+        early.week === null ? 'never' : screenWords.shareInWeek(percent(early.share), early.week),
     ],
     [
       screenWords.strengthGain,
-      ({ gain }) => screenWords.to(figure(gain.middle, 1), figure(gain.low, 1), figure(gain.high, 1)),
+      ({ gain }) =>
+        screenWords.middleAndRange(figure(gain.middle, 1), figure(gain.low, 1), figure(gain.high, 1)),
     ],
     [screenWords.sessionMinutesInTheLast, ({ seconds }) => String(minutes(seconds))],
   ];
@@ -247,8 +249,12 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
             <Table.Td />
             {variants.map((variant) => (
               <Table.Td key={variant}>
-                <Button variant="link" aria-label={screenWords.use(variant)} onClick={() => onTake(variant)}>
-                  {common.useThis}
+                <Button
+                  variant="link"
+                  aria-label={screenWords.applyThis(variant)}
+                  onClick={() => onTake(variant)}
+                >
+                  {common.applyThis}
                 </Button>
               </Table.Td>
             ))}
@@ -261,7 +267,7 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
             <Table.Th scope="col">{screenWords.sessionsBelowTargetText}</Table.Th>
             {weeks.map((week) => (
               <Table.Th scope="col" key={week}>
-                {screenWords.weekOf2(week)}
+                {screenWords.weekNumber(week)}
               </Table.Th>
             ))}
           </Table.Tr>
@@ -293,7 +299,7 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
           <li key={slotId}>
             <span>{capital(names.get(slotId) ?? slotId)}</span>
             <span>
-              <strong>{figure(middle)}</strong> {screenWords.toOf(figure(low), figure(high))}
+              <strong>{figure(middle)}</strong> {screenWords.rangeInBrackets(figure(low), figure(high))}
             </span>
           </li>
         ))}

@@ -216,7 +216,7 @@ function Card(props: CardProps) {
   const time =
     planned === undefined
       ? ''
-      : screenWords.min(span(minutes(planned.seconds.low), minutes(planned.seconds.high)));
+      : screenWords.spanMinutes(span(minutes(planned.seconds.low), minutes(planned.seconds.high)));
   const { onKeyDown: lift, ...pointer } = listeners ?? {};
   return (
     <UnstyledButton

@@ -112,7 +112,7 @@ export function Matrix({ cycleDays, weekState, cells, onGoal, onSay }: MatrixPro
                   {cell === null ? null : (
                     <>
                       {cell.hours === null ? null : (
-                        <span className={classes.hours}>{screenWords.h(cell.hours)} </span>
+                        <span className={classes.hours}>{screenWords.hoursText(cell.hours)} </span>
                       )}
                       {figure(cell.sets, 1)}
                     </>

@@ -79,7 +79,9 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
             most.length === 0
               ? ''
               : screenWords.underTension(
-                  listed(most.map(([muscle, seconds]) => screenWords.s(muscle, Math.round(seconds)))),
+                  listed(
+                    most.map(([muscle, seconds]) => screenWords.tensionText(muscle, Math.round(seconds))),
+                  ),
                 ),
           )}
         </p>
@@ -98,7 +100,7 @@ export function SessionFacts({ session, input, athlete, catalogue, attempt }: Se
 
 /** Exact to the second if that is known; otherwise minutes from short to long. */
 function lengthText({ low, high }: { readonly low: number; readonly high: number }, mode: string): string {
-  if (mode !== 'strict') return screenWords.min(span(minutes(low), minutes(high)));
+  if (mode !== 'strict') return screenWords.spanMinutes(span(minutes(low), minutes(high)));
   return low === high ? clock(low) : `${clock(low)}–${clock(high)}`;
 }
 

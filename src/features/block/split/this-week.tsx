@@ -70,7 +70,7 @@ export function ThisWeek(props: Chosen) {
   if (state === undefined) return null;
   const { week, kind } = state.plan;
   const begun = state.performed.has(session.id);
-  const title = screenWords.only(kind === 'deload' ? screenWords.theDeload : screenWords.week(week));
+  const title = screenWords.onlyOnDays(kind === 'deload' ? screenWords.theDeload : screenWords.week(week));
   if (state.issued?.closedAt !== undefined)
     return (
       <Section title={title} aside={common.closed}>
@@ -89,7 +89,7 @@ export function ThisWeek(props: Chosen) {
           label={screenWords.weekToChange}
           value={String(week)}
           options={weeks.map(({ plan }) => String(plan.week))}
-          names={(one) => screenWords.weekOf(one)}
+          names={(one) => screenWords.weekNumber(one)}
           onValue={(one) => setAsked(Number(one))}
         />
         {begun ? (
@@ -129,7 +129,7 @@ function SessionWeek({ block, session, state, attempt }: WithState) {
         onValue={(day) => change({ day: Number(day) })}
       />
       <Toggles
-        label={screenWords.inWeek(session.name, week)}
+        label={screenWords.nameInWeek(session.name, week)}
         value={marks}
         options={['optional', 'left out']}
         onValue={(value) =>
@@ -284,8 +284,8 @@ function WeekOverrides({
     const own = sessionWeek(session, week);
     if (own === undefined || own.left) return [];
     return [
-      ...(own.day === null ? [] : [screenWords.on(session.name, dayName(own.day, block.cycleDays))]),
-      ...(own.place === null ? [] : [screenWords.atOf(session.name, placeFor(athlete, own.place).name)]),
+      ...(own.day === null ? [] : [screenWords.onDay(session.name, dayName(own.day, block.cycleDays))]),
+      ...(own.place === null ? [] : [screenWords.atPlace(session.name, placeFor(athlete, own.place).name)]),
       ...(own.takes.length === 0 ? [] : [screenWords.plusExercises(session.name, own.takes.length)]),
     ];
   });

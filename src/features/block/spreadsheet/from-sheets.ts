@@ -14,7 +14,7 @@ import type { Sheet } from '@/formats/workbook/workbook';
 import { guessExercise } from '@/ui/likely-exercise';
 import { dayName } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/spreadsheet';
-import { type Board, cellEdit } from '../sheet/clipboard';
+import { type ClipboardInput, cellEdit } from '../sheet/clipboard';
 import type { Guess } from '../sheet/columns/column';
 import { namedExercise } from '../sheet/columns/exercise';
 import { PRESCRIPTION, prescriptionColumn } from '../sheet/columns/registry';
@@ -84,7 +84,7 @@ function isWritten(value: unknown): value is Written {
 export function readBlockSheets(
   sheets: readonly Sheet[],
   kept: Kept | null,
-  board: Omit<Board, 'rows' | 'columns'>,
+  board: Omit<ClipboardInput, 'rows' | 'columns'>,
 ): ReadBlock {
   const shown = sheets.filter(({ isHidden }) => isHidden !== true);
   const lines = new Map(
@@ -129,7 +129,7 @@ interface Place {
 }
 
 class Reading {
-  private readonly board: Board;
+  private readonly board: ClipboardInput;
   private block: Block;
   private readonly edits: SingleEdit[] = [];
   private readonly unread: UnreadCell[] = [];
@@ -140,7 +140,7 @@ class Reading {
 
   /** @param lines the texts of each slot as written, by its id */
   constructor(
-    board: Board,
+    board: ClipboardInput,
     private readonly lines: ReadonlyMap<string, readonly string[]>,
   ) {
     this.board = { ...board, likely: guessExercise, onGuess: (guess) => this.guessed.push(guess) };

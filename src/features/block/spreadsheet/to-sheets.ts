@@ -6,7 +6,7 @@ import { dayName } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/spreadsheet';
 import { MARK_NAMES } from '@/ui/words/values';
-import { type Board, cellCopy } from '../sheet/clipboard';
+import { type ClipboardInput, cellCopy } from '../sheet/clipboard';
 import { PRESCRIPTION } from '../sheet/columns/registry';
 import { type ColumnId, columnsOf, weekOf } from '../sheet/layout';
 
@@ -22,7 +22,7 @@ const WIDTHS: Readonly<Record<string, number>> = { slot: 28, technique: 24, rang
 const NARROW = 6;
 const WEEK = 14;
 
-export type SheetBoard = Omit<Board, 'rows' | 'columns' | 'newId'>;
+export type SheetBoard = Omit<ClipboardInput, 'rows' | 'columns' | 'newId'>;
 
 /** A session's line: its hidden id, its name and its day. */
 export function sessionLine({ id, name, day }: Session, cycleDays: number): readonly string[] {
@@ -33,7 +33,7 @@ export function sessionLine({ id, name, day }: Session, cycleDays: number): read
 export function blockSheets(board: SheetBoard): readonly Sheet[] {
   const { block, blockPlan } = board;
   const columns = columnsOf(blockPlan);
-  const full: Board = { ...board, columns, rows: [], newId: () => '' };
+  const full: ClipboardInput = { ...board, columns, rows: [], newId: () => '' };
   const sessions = sessionsInOrder(block);
   const names = sheetNames([...sessions.map(({ name }) => name), common.volume]);
   const rows = sessions.map((session) => sessionRows(session, full));
@@ -56,7 +56,7 @@ function widthOf(column: ColumnId): number {
   return weekOf(column) === null ? (WIDTHS[column] ?? NARROW) : WEEK;
 }
 
-function sessionRows(session: Session, board: Board): readonly (readonly string[])[] {
+function sessionRows(session: Session, board: ClipboardInput): readonly (readonly string[])[] {
   const { block, blockPlan, columns } = board;
   const heads = columns.map((column) => {
     const week = weekOf(column);

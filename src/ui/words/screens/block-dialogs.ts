@@ -7,7 +7,7 @@ export const everyGrowingMuscleIsAs =
 export const bringTheGrowingMusclesTo = (changes: string) =>
   `${changes} bring the growing muscles to their targets within session time, sets per session, maximums and budget. Apply all or only some.`;
 export const setsAWeek = 'Sets a week';
-export const target = (target: string) => `target ${target}`;
+export const targetSets = (target: string) => `target ${target}`;
 export const rulesAndNumbersOfThis = 'Rules and numbers of this block';
 export const defaultsEachWithItsReason =
   'Defaults, each with its reason. What you change here applies to this block and is copied with it. Numbers for an athlete, a muscle or an exercise are on the athlete’s Rules tab, those for all athletes in your account. The block takes precedence.';
@@ -21,7 +21,7 @@ export const goBackToBeforeChange = (revision: number) => `Go back to before cha
 export const goBackToBeforeThis = 'Go back to before this';
 export const replaceAnExerciseEverywhere = 'Replace an exercise everywhere';
 export const exerciseToReplace = 'Exercise to replace';
-export const inWord = (slots: string) => `in ${slots}`;
+export const inSlots = (slots: string) => `in ${slots}`;
 export const replaceWith = 'Replace with';
 export const setsRepsRirRestAnd =
   'Sets, reps, RIR, rest and technique stay the same; loads are worked out again. Sent weeks do not change.';

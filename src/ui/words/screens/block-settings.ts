@@ -1,4 +1,4 @@
-export const or = (value: string, value2: string) => `${value} or ${value2}`;
+export const eitherOr = (value: string, value2: string) => `${value} or ${value2}`;
 export const daysAfterWeek = (days: number, after: number) => `${days} days after week ${after}`;
 export const week = (week: number, more: string, percent: string) => `week ${week} ${more}${percent} %`;
 export const blockSettings = 'Block settings';

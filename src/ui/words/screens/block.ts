@@ -8,7 +8,7 @@ export const revision = (revision: number) => `revision ${revision}`;
 export const thisBlockCannotBeRead = 'This block cannot be read';
 export const theStoredBlockBreaksA =
   'The stored block breaks a rule that every block must keep. No data is lost.';
-export const more = (mOST: number) => `${mOST} more.`;
+export const moreChanges = (mOST: number) => `${mOST} more.`;
 export const noRevisionOfThisBlock =
   'No revision of this block can be read. Contact the person who runs this installation.';
 export const goBackToRevisionThe = (revision: number) =>
@@ -25,13 +25,13 @@ export const noSingleChangeFixesThis = 'No single change fixes this.';
 export const ifApplied = 'If applied';
 export const ctrlZ = 'Ctrl Z';
 export const undo = 'undo';
-export const weekOf = (change: string, week: number) => `${change}, week ${week}`;
+export const changeInWeek = (change: string, week: number) => `${change}, week ${week}`;
 export const thisExerciseWasNotIn = 'This exercise was not in the week when it was sent.';
 export const rirSetsFrom = (rir: number, hardSets: string, day: string) =>
   `RIR ${rir} · ${hardSets} sets · from ${day}`;
 export const altI = 'Alt I';
 export const sendNextWeek = 'send next week';
-export const min = (span: string) => `${span} min`;
+export const spanMinutes = (span: string) => `${span} min`;
 export const sets = (session: string, sets: number) => `${session} · ${sets} sets`;
 export const trainedAtLoadsUseThe = (name: string, more: string) =>
   `Trained at ${name}${more}. Loads use the equipment there.`;
@@ -113,7 +113,8 @@ export const applyDismiss = 'apply, dismiss';
 export const notSavedYetTheDatabase = 'not saved yet: the database is not responding';
 export const notSavedYetNoConnection = 'not saved yet: no connection';
 export const notSavedYetYouAre = 'not saved yet: you are signed out; sign in in another tab';
-export const rev = (more: string, more2: string, revision: number) => `${more}${more2} · rev ${revision}`;
+export const revisionNote = (more: string, more2: string, revision: number) =>
+  `${more}${more2} · rev ${revision}`;
 export const changesMadeElsewhereWereAdded = 'Changes made elsewhere were added. ';
 export const saved = (time: string) => `saved ${time}`;
 export const tryingAgain = (value: string, pending: number, more: string) =>

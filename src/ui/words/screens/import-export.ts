@@ -26,12 +26,12 @@ export const repsInReserveAnAssumption = 'reps in reserve: an assumption, used t
 export const exerciseFor = (name: string) => `Exercise for ${name}`;
 export const savedForNextTime = 'saved for next time';
 export const noColumnIsSetTo = (list: string) => `No column is set to ${list}.`;
-export const the = (value: string) => `the ${value}`;
+export const theColumn = (value: string) => `the ${value}`;
 export const noSetsRecognizedYet = 'No sets recognized yet.';
-export const onTo = (sets: string, days: string, day: string, day2: string, more: string) =>
+export const setsOnDays = (sets: string, days: string, day: string, day2: string, more: string) =>
   `${sets} on ${days}, ${day} to ${day2}.${more}`;
 export const withIgnoredExercises = (lines: string) => ` ${lines} with ignored exercises.`;
-export const cannotBeReadOf = (lines: string) => `${lines} cannot be read:`;
+export const linesCannotBeRead = (lines: string) => `${lines} cannot be read:`;
 export const line = 'line';
 export const importTheRestWithout = (more: string) => `Import the rest without ${more}`;
 export const numberOfSets = 'number of sets';
@@ -48,7 +48,7 @@ export const athleteForThisFile = 'Athlete for this file';
 export const howTheFileIsUnderstood = 'how the file is understood';
 export const daysThatAlreadyHaveOne = (more: string) => `${more}. Days that already have one keep theirs.`;
 export const nothingWasImported = 'Nothing was imported.';
-export const nothingWasImportedOf = (answer: string) => `Nothing was imported. ${answer}`;
+export const nothingWasImportedBecause = (answer: string) => `Nothing was imported. ${answer}`;
 export const fromASpreadsheet = 'From a spreadsheet';
 export const aBlock = (name: string, sessions: string, slots: string, weeks: string) =>
   `A block, “${name}”: ${sessions}, ${slots}, ${weeks}.`;

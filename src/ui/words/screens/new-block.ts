@@ -8,7 +8,7 @@ export const noneOnRecord = 'none on record';
 export const onRecord = (best: number) => `${best} on record`;
 export const week1 = 'Week 1';
 export const hardSets = (hardSets: string) => `${hardSets} hard sets`;
-export const min = (span: string) => `${span} min`;
+export const spanMinutes = (span: string) => `${span} min`;
 export const maintained = 'Maintained';
 export const willBeMaintainedThisSchedule = (held: string) =>
   `${held} will be maintained: this schedule has no room for the minimum over two days.`;
@@ -52,7 +52,7 @@ export const anEmptyBlock = 'an empty block';
 export const aChangeOfTheProfile =
   'A change of the profile is not saved yet; this block uses the saved profile.';
 export const openProfile = 'Open profile';
-export const p = (value: number) => `p${value}`;
+export const paragraphKey = (value: number) => `p${value}`;
 export const theBlockOrTemplateTo =
   'The block or template to start from no longer exists. Choose another one.';
 export const yourChoicesAreStillHere = (answer: string) => `Your choices are still here. ${answer}`;

@@ -6,7 +6,7 @@ export const isOfTheOneRep = (asked: string, rir: string) => `${asked} is ${rir}
 export const repsToFailureBy = (rir: number, name: string) => `${rir} reps to failure by ${name}.`;
 export const isMeasuredInSeconds = (name: string) => `${name} is measured in seconds.`;
 export const noSetOfIsKnown = (name: string, because: string) => `No set of ${name} is known. ${because}`;
-export const leaves = (load: string, predictedRir: string) => `${load} leaves ${predictedRir}`;
+export const loadLeaves = (load: string, predictedRir: string) => `${load} leaves ${predictedRir}`;
 export const isWhichLeaves = (name: string, asked: string, load: string, predictedRir: string) =>
   `${name}: ${asked} is ${load}, which leaves ${predictedRir}.`;
 export const estimatedMaxByExactly = (
@@ -23,7 +23,7 @@ export const joined = (load: string, words: string, reps: number, rir: string) =
 export const estimatedMax = (set: string, value: string, words: string) =>
   `${set}: estimated max ${value} ${words}.`;
 export const tooManyRepsToEstimate = (set: string) => `${set}: too many reps to estimate a one-rep max.`;
-export const repsToFailureByOf = (rir: number, name: string, more: string) =>
+export const repsToFailureByWith = (rir: number, name: string, more: string) =>
   `${rir} reps to failure by ${name}${more}.`;
 export const includingABodyWeightShare = (carried: string) => `, including a body weight share of ${carried}`;
 export const allAthletes = 'all athletes';

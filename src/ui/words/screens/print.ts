@@ -1,5 +1,5 @@
 export const thisWeekHasNotBeen = 'This week has not been sent yet; its loads may still change.';
-export const min = (
+export const sessionHead = (
   name: string,
   blockName: string,
   kind: string,
@@ -26,6 +26,6 @@ export const stopWhenRepsFallBy = (stopFall: number) =>
   `Stop when reps fall by ${stopFall} % of the first set.`;
 export const thenStretchForS = (seconds: number, note: string) => `Then stretch for ${seconds} s. ${note}`;
 export const alternatives = (more: string) => `Alternatives: ${more}.`;
-export const s = (rest: number) => `${rest} s`;
-export const tempoOf = (tempo: string) => `tempo ${tempo}`;
+export const restSeconds = (rest: number) => `${rest} s`;
+export const tempoText = (tempo: string) => `tempo ${tempo}`;
 export const ifEnergyIsLeft = ' (if energy is left)';

@@ -5,8 +5,8 @@ export const altA = 'Alt A';
 export const applyAll = 'Apply all';
 export const hide = 'Hide';
 export const show = 'Show';
-export const apply = (calls: number, name: string) => `Apply ${calls}: ${name}`;
-export const applyOf = (calls: number) => `Apply ${calls}`;
+export const applyKind = (calls: number, name: string) => `Apply ${calls}: ${name}`;
+export const applyCount = (calls: number) => `Apply ${calls}`;
 export const problemsAndWarnings = 'Problems and warnings';
 export const notes = 'Notes';
 export const open = (findings: number) => `${findings} open`;
@@ -16,5 +16,5 @@ export const volumeProposedChangesAndChecks = 'Volume, proposed changes and chec
 export const hardSets = 'Hard sets';
 export const setsTimesAWeek = 'sets, times a week';
 export const totalEachSetOnce = 'total, each set once';
-export const ofWord = (budget: string) => `of ${budget}`;
+export const ofBudget = (budget: string) => `of ${budget}`;
 export const dismissedChecks = (dismissed: number) => `${dismissed} dismissed`;

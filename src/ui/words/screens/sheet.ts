@@ -8,7 +8,7 @@ export const usualPlace = 'usual place';
 export const week = (week: number) => `week ${week}`;
 export const allSetsStayWithinThese = (conventions: string) =>
   `All sets stay within these reps; the load follows so that they end at the week’s RIR. Trains ${conventions}. An arrow means the phase moved the range.`;
-export const s = (text: string) => `${text} s`;
+export const seconds = (text: string) => `${text} s`;
 export const secondsOfRestAfterEach =
   'Seconds of rest after each set. Shorter rests cost more reps from set to set.';
 export const repsInReserveWeekFollows =
@@ -22,7 +22,7 @@ export const secondsDownInTheStretch =
   'Seconds down, in the stretch, up, in the squeeze. X is as fast as possible. Tempos for single sets after commas: 31X0, back-offs 31X2, last 5010.';
 export const dragToMove = 'Drag to move';
 export const oneClock = ', one clock';
-export const min = (span: string) => `${span} min`;
+export const spanMinutes = (span: string) => `${span} min`;
 export const openTheSessionAsIt = 'Open the session as it was done';
 export const noSessionsYet = 'No sessions yet';
 export const aBlockHasSessionsAnd =

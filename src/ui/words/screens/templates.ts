@@ -6,7 +6,7 @@ export const onlyYouSeeIt = 'Only you see it. ';
 export const requirements = 'Requirements';
 export const cleanRepsCheckedWhenA = 'clean reps, checked when a block starts from it';
 export const noRequirements = 'No requirements.';
-export const ofWord = (cleanReps: string, exercise: string) => `${cleanReps} of ${exercise}`;
+export const cleanRepsOf = (cleanReps: string, exercise: string) => `${cleanReps} of ${exercise}`;
 export const removeRequirement = (exercise: string) => `Remove requirement ${exercise}`;
 export const exerciseOfTheRequirement = 'Exercise of the requirement';
 export const cleanRepsRequired = 'Clean reps required';
@@ -18,7 +18,7 @@ export const confirmRemoveForGood = (name: string) => `Confirm: remove ${name} f
 export const removeTheTemplate = (name: string) => `Remove the template ${name}`;
 export const removeForGood = 'Remove for good';
 export const blocksMadeFromItAre = 'Blocks made from it are kept.';
-export const fromUp = (shape: string, from: string) => `${shape}, from ${from} up`;
+export const fromLevelUp = (shape: string, from: string) => `${shape}, from ${from} up`;
 export const requirementsOf = (list: string) => `Requirements: ${list}.`;
 export const dayCycle = (cycleDays: number) => `${cycleDays}-day cycle`;
 export const eachRowUsesWhatThe =

@@ -19,13 +19,13 @@ import {
   listPhones,
   makeCalendarLink,
   moveBlock,
-  painSeen,
   recordActivity,
   revokePhones,
   saveAthlete,
   settleRefusedItem,
   setWeekNote,
   shareAthlete,
+  storePainSeen,
   transferAthlete,
   unseenPain,
 } from '@/data';
@@ -229,7 +229,7 @@ export async function markPainSeen(
   if (!isId(athleteId) || !isId(workoutId)) return { status: 'malformed' };
   return asCoachFor({ athleteId }, async (asker) => {
     if ((await unseenPain(asker, athleteId)).includes(workoutId))
-      await painSeen(asker, workoutId, new Date());
+      await storePainSeen(asker, workoutId, new Date());
     return { status: 'seen' as const };
   });
 }

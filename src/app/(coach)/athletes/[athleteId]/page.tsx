@@ -73,21 +73,21 @@ export default async function AthletePage({ params }: PageProps) {
   ]);
   const actions = {
     save: saveProfile.bind(null, athleteId),
-    measure: saveMeasurement.bind(null, athleteId),
-    invite: createPhoneLink.bind(null, athleteId),
+    saveMeasurement: saveMeasurement.bind(null, athleteId),
+    createPhoneLink: createPhoneLink.bind(null, athleteId),
     revoke: revoke.bind(null, athleteId),
-    handOver: transfer.bind(null, athleteId),
+    transfer: transfer.bind(null, athleteId),
     share: share.bind(null, athleteId),
-    linkCalendar: createCalendarLink.bind(null, athleteId),
-    endCalendar: revokeCalendarLinks.bind(null, athleteId),
-    say: saveWeekNote.bind(null, blockId ?? null),
-    seen: markPainSeen.bind(null, athleteId),
-    settle: settleRefused.bind(null, athleteId),
+    createCalendarLink: createCalendarLink.bind(null, athleteId),
+    revokeCalendarLinks: revokeCalendarLinks.bind(null, athleteId),
+    saveWeekNote: saveWeekNote.bind(null, blockId ?? null),
+    markPainSeen: markPainSeen.bind(null, athleteId),
+    settleRefused: settleRefused.bind(null, athleteId),
     changeBlockState,
     copyBlock: copy,
     moveBlock: moveBlockStart,
     archive: archive.bind(null, athleteId),
-    erase: deleteAthlete.bind(null, athleteId),
+    deleteAthlete: deleteAthlete.bind(null, athleteId),
   };
   return (
     <InBrowser>

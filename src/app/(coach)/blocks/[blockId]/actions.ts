@@ -28,12 +28,12 @@ import {
   findRevisions,
   findTraining,
   issueWeek,
-  keepTemplate,
   recallWeek,
   refreshIfChanged,
   reloadTraining,
   restoreLastGood,
   saveSteps,
+  storeTemplate,
 } from '@/data';
 import { templateName } from '@/ui/template-name';
 import { asCoachFor, asReaderFor } from '../../../asker';
@@ -157,7 +157,7 @@ export async function saveTemplate(
 ): Promise<{ readonly status: 'kept' } | { readonly status: 'gone' } | Unanswered> {
   if (!isId(blockId) || !templateName.safeParse(name).success) return { status: 'malformed' };
   return asReaderFor({ blockId }, async (asker) => ({
-    status: (await keepTemplate(asker, blockId, name.trim(), new Date())) ? 'kept' : 'gone',
+    status: (await storeTemplate(asker, blockId, name.trim(), new Date())) ? 'kept' : 'gone',
   }));
 }
 

@@ -16,7 +16,7 @@ import {
   trainedMuscles,
 } from '@/core';
 import { type Asker, workoutId as idOf, lastDoneElsewhere, rampReports } from '@/data';
-import type { FloorSession } from '@/features/training/contract';
+import type { SessionData } from '@/features/training/contract';
 import type { FloorAsker } from '../../asker';
 
 /** A session with everything the phone may need offline. */
@@ -26,7 +26,7 @@ export async function loadSessionData(
   week: IssuedWeek,
   session: SessionPlan,
   today: LocalDate,
-): Promise<FloorSession> {
+): Promise<SessionData> {
   const { log, athlete, issued } = training;
   const ref = { issuedWeekId: week.id, sessionId: session.sessionId };
   const workoutId = idOf(ref);
@@ -63,7 +63,7 @@ export async function loadSessionData(
 }
 
 /** Set-up and agreed range of motion of every exercise that has any. */
-function setUpNotes(athlete: Athlete): FloorSession['setUps'] {
+function setUpNotes(athlete: Athlete): SessionData['setUps'] {
   const ids = Object.keys({ ...athlete.setUps, ...athlete.depths });
   return Object.fromEntries(
     ids.flatMap((id) => {

@@ -18,7 +18,8 @@ export const rangeColumn = {
     screenWords.allSetsStayWithinThese(zoneOf(roundHalfUp((range.low + range.high) / 2), conventions)),
   show: ({ range }, { planned }, exercise) => {
     const text = span(range.low, range.high);
-    if (exercise?.measure === 'seconds') return { shown: screenWords.s(text), typed: text, quiet: false };
+    if (exercise?.measure === 'seconds')
+      return { shown: screenWords.seconds(text), typed: text, quiet: false };
     // Changed by the week's phase: the range in use.
     const moved = planned?.range ?? range;
     return moved.high === range.high && moved.low === range.low
