@@ -16,9 +16,9 @@ import {
 import { driftPerSet } from '../src/core/effort/drift';
 import { personalCurve } from '../src/core/effort/rep-max';
 import { Memo } from '../src/core/memo';
-import { usualModel } from '../src/core/rehearsal/model';
-import { randomFrom } from '../src/core/rehearsal/random';
-import { type Rails, Simulated } from '../src/core/rehearsal/simulated';
+import { usualModel } from '../src/core/simulation/model';
+import { randomFrom } from '../src/core/simulation/random';
+import { type Rails, Simulated } from '../src/core/simulation/simulated-athlete';
 import { block, session, slot, athlete as someone } from '../src/core/testing/fixtures';
 import { simulateBlock } from '../src/core/unfold/unfold';
 

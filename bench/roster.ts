@@ -29,7 +29,7 @@ import { models } from '../src/data/models/models';
 import { addAthlete } from '../src/data/repositories/athletes';
 import { refreshCalls } from '../src/data/repositories/calls';
 import { addCoach, coachByEmail } from '../src/data/repositories/coaches';
-import { storeCheckIn } from '../src/data/repositories/keep-check-in';
+import { storeCheckIn } from '../src/data/repositories/store-check-in';
 
 /**
  * `tsx bench/roster.ts EMAIL COUNT`: a coach with COUNT athletes in the ninth week of a block. The core simulates

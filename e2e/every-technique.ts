@@ -11,8 +11,8 @@ import {
 import { closeDatabase } from '../src/data/database';
 import { addBlock } from '../src/data/repositories/blocks';
 import { coachByEmail } from '../src/data/repositories/coaches';
-import { issueWeek } from '../src/data/repositories/issuing';
 import { roster } from '../src/data/repositories/roster';
+import { issueWeek } from '../src/data/repositories/sending-weeks';
 
 /** The exercise for techniques that only fit some exercises; all others use a leg machine. */
 const ON: Readonly<Partial<Record<TechniqueKind, string>>> = {

@@ -19,7 +19,7 @@ const COACH = { email: 'bench@example.org', password: 'rung by rung' };
 await ensurePackages();
 await benchCore('unfold');
 await benchCore('balance');
-await benchCore('rehearsal');
+await benchCore('simulation');
 await benchCore('learning');
 
 const database = new Database(join(DATA, 'bench'));

@@ -1,6 +1,6 @@
 import { type NextRequest, NextResponse } from 'next/server';
 import { isReadableAction } from './app/action-body';
-import { isHttps } from './app/by-tls';
+import { isHttps } from './app/is-https';
 import { foreignOriginResponse, isOwnOrigin } from './app/own-origin';
 
 /** Methods that change nothing. */

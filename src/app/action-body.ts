@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { readBodyUpTo } from './bytes-up-to';
+import { readBodyUpTo } from './read-body';
 
 /** Largest body of an action: the framework's limit. */
 const MOST_BYTES = 1024 * 1024;

@@ -1,6 +1,6 @@
 import 'server-only';
 import { cookies, headers } from 'next/headers';
-import { isHttps } from './by-tls';
+import { isHttps } from './is-https';
 
 /** Cookies of this server: a coach's session, the device it is on, the athlete of a phone. */
 export type CookieName = 'ladder_sign_in' | 'ladder_device' | 'ladder_phone';

@@ -12,7 +12,7 @@ import { readCsv } from '../formats/table/csv';
 import { writeTable } from '../formats/table/rows';
 import { TABLES, type TableName } from '../formats/table/tables';
 import { readWorkbook, writeWorkbook } from '../formats/workbook/workbook';
-import { exitWith, readBytes, readJsonFile, valueOrExit } from './given';
+import { exitWith, readBytes, readJsonFile, valueOrExit } from './arguments';
 
 export const FILES_USAGE = `ladder file FILE.json                                     what the file is and contains
 ladder table log|check-ins|measurements|volume ATHLETE.json   as CSV

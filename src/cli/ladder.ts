@@ -15,8 +15,8 @@ import {
 import { decodeAthlete, decodeBlock } from '../core/codecs';
 import { decodeOwnFile } from '../formats/archive/files';
 import { jsonSchemas } from '../formats/formats';
+import { exitWith, readJsonFile, valueOrExit } from './arguments';
 import { FILES_USAGE, filesCommand } from './files-command';
-import { exitWith, readJsonFile, valueOrExit } from './given';
 
 const USAGE = `ladder unfold|check|time|volume BLOCK.json [--athlete ATHLETE.json]
 ladder schema [block|athlete|template|library|account]

@@ -4,7 +4,7 @@ import { DEMO_COACH, seedDemo } from './demo/seed';
 import { migrate } from './migrate';
 import { PASSWORD_LEAST, passwordProblem } from './passwords';
 import { addCoach, coachByEmail } from './repositories/coaches';
-import { forgottenPasswordLink } from './repositories/houses';
+import { forgottenPasswordLink } from './repositories/teams';
 
 /**
  * Run by the start scripts: `migrate`; `seed`, or `seed EMAIL` for a demo coach with another address and without

@@ -1,6 +1,6 @@
 import { catalogueWith } from '@/core';
 import { searchNames } from '@/core/names';
-import findSimilar from './near';
+import findSimilar from './find-similar';
 import { findNamed } from './search-by-name';
 
 const list = catalogueWith([]).list.map(({ id, name, equipment }) => ({

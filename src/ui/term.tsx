@@ -5,7 +5,7 @@ import { useRef, useState } from 'react';
 import classes from './term.module.css';
 import type { Word } from './words/glossary';
 
-const TermSaid = dynamic(() => import('./term-said'), { ssr: false });
+const TermSaid = dynamic(() => import('./term-explanation'), { ssr: false });
 
 interface TermProps {
   readonly word: Word;

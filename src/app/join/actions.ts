@@ -4,10 +4,10 @@ import { redirect } from 'next/navigation';
 import * as z from 'zod';
 import { countAttempt, isUnavailable, type Joined, signInPhone } from '@/data';
 import type { JoinAnswer } from '@/features/join/join';
+import { clientOrigin } from '../client-origin';
 import { keepCookie } from '../cookie';
-import { readForm } from '../form-of';
-import { clientOrigin } from '../from';
-import { logOutcome } from '../noted';
+import { logOutcome } from '../log-outcome';
+import { readForm } from '../read-form';
 
 const form = z.object({ token: z.string().trim().min(1).max(200) });
 /** The server decides when a sign-in ends; the cookie only must not expire earlier. */

@@ -17,10 +17,10 @@ import {
 import type { CodeAnswer } from '@/features/sign-in/code-form';
 import type { SignInAnswer } from '@/features/sign-in/sign-in';
 import type { SignUpAnswer } from '@/features/sign-in/sign-up';
+import { clientOrigin } from '../client-origin';
 import { dropCookie, keepCookie, readCookie } from '../cookie';
-import { readForm } from '../form-of';
-import { clientOrigin } from '../from';
-import { logOutcome } from '../noted';
+import { logOutcome } from '../log-outcome';
+import { readForm } from '../read-form';
 import { ownAddress } from './own-address';
 
 const form = z.object({ email: z.string().trim().min(1).max(190), password: z.string().min(1).max(200) });

@@ -1,5 +1,5 @@
 import type * as z from 'zod';
-import { readBodyUpTo } from '../bytes-up-to';
+import { readBodyUpTo } from '../read-body';
 
 /** Larger than any session; longer bodies are not read. */
 const MOST_BYTES = 500_000;

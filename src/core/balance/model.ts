@@ -1,8 +1,8 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Session } from '../block/block';
 import { contribution, payoff } from '../exercises/exercise';
-import { mostWhileMaintained } from '../volume/held';
 import { startingSets } from '../volume/landmarks';
+import { mostWhileMaintained } from '../volume/maintained';
 import { type BalanceInput, balanceChoices, type Choice, weeklySets } from './choices';
 import type { LinearProgram, LinearRow, Term, Variable } from './linear';
 

@@ -3,7 +3,7 @@ import type { Exercise } from '../exercises/exercise';
 import type { SessionPlan } from '../plan/session';
 import type { IssuedWeek } from '../plan/week-state';
 import type { Training } from '../training/training';
-import { type Instead, insteadOf, strengthByExercise } from './instead';
+import { type Instead, insteadOf, strengthByExercise } from './substitutes';
 
 /** What an athlete can choose from while training, online or offline. */
 export interface Choices {

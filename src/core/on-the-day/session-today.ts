@@ -14,9 +14,9 @@ import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
 import { failureReach } from '../techniques/registry';
 import { asHundredths, decimal, hundredths } from '../units';
-import type { Instead, StartStrength } from './instead';
-import { heldBackFromFailure, makeEasier } from './rescue';
+import { heldBackFromFailure, makeEasier } from './easier-day';
 import type { NoteSummary, SkipReason } from './session-note';
+import type { Instead, StartStrength } from './substitutes';
 
 /** What the phone knows about the day. */
 export interface Day {

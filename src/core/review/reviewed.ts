@@ -5,7 +5,7 @@ import { blockExposures } from '../effort/exposures-of';
 import type { Catalogue } from '../exercises/catalogue';
 import type { BlockPlan } from '../plan/block-plan';
 import type { Training } from '../training/training';
-import type { Watch } from '../watch/watch';
+import type { Watch } from '../watch/alert-kind';
 
 /** A block as a review sees it: on a day during or after it. */
 export type Reviewed = Omit<Watch, 'isFollowed'>;

@@ -8,8 +8,8 @@ import type { NoteContent, SessionNote } from '../on-the-day/session-note';
 import type { IssuedWeek } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 import { unfold } from '../unfold/unfold';
+import type { Watch } from '../watch/alert-kind';
 import { dayAlerts } from '../watch/registry';
-import type { Watch } from '../watch/watch';
 import type { WatchCall, WatchName } from '../watch/watch-call';
 import { athlete, type Doing, lookup, performWeek } from './fixtures';
 

@@ -2,7 +2,7 @@ import type { Block } from '../block/block';
 import { skippedSessions } from '../block/sessions-in-week';
 import type { LocalDate } from '../calendar';
 import type { WeekState } from '../plan/week-state';
-import { lastDay } from './watch';
+import { lastDay } from './alert-kind';
 
 export interface OfPlanned {
   readonly done: number;

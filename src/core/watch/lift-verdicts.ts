@@ -1,7 +1,7 @@
 import { chosenCurve } from '../effort/curves';
 import { type LiftTrend, liftTrend, trendPoints } from '../effort/stall';
 import { summariseNotes } from '../on-the-day/session-note';
-import type { Watch } from './watch';
+import type { Watch } from './alert-kind';
 
 /** How a lift of the block develops, with the answers to three questions. */
 export interface LiftVerdict {

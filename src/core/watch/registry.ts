@@ -1,3 +1,4 @@
+import type { Watch, WatchKind } from './alert-kind';
 import { blockEnds } from './kinds/block-ends';
 import { daysLost } from './kinds/days-lost';
 import { effort } from './kinds/effort';
@@ -10,7 +11,6 @@ import { signs } from './kinds/signs';
 import { split } from './kinds/split';
 import { stall } from './kinds/stall';
 import { tired } from './kinds/tired';
-import type { Watch, WatchKind } from './watch';
 import type { WatchCall, WatchName } from './watch-call';
 
 /** Every kind of alert, most urgent first. */

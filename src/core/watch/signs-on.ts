@@ -1,7 +1,7 @@
 import type { LocalDate } from '../calendar';
 import { fatigueSigns } from '../recovery/check-in';
 import { fatigueScore } from '../recovery/signs';
-import type { Watch } from './watch';
+import type { Watch } from './alert-kind';
 
 /** The fatigue score on a day, from what had been reported and trained until then. */
 export function signsOn(

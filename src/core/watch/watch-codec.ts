@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { editSchema } from '../block/edit-schema';
 import { malformed, ok, type Result } from '../result';
-import { BLOCK_STATES, type BlockStatus } from './block-standing';
+import { BLOCK_STATES, type BlockStatus } from './block-status';
 import { WATCH_NAMES } from './registry';
 import type { WatchCall, WatchName } from './watch-call';
 

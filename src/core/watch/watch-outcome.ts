@@ -4,8 +4,8 @@ import { rirBias } from '../effort/rir-bias';
 import { trendPoints } from '../effort/stall';
 import { type PainPlace, summariseNotes } from '../on-the-day/session-note';
 import { finishedWeeks, type OfPlanned, weekAdherence } from './adherence';
+import type { Watch } from './alert-kind';
 import { signsOn } from './signs-on';
-import type { Watch } from './watch';
 import type { WatchCall } from './watch-call';
 
 /** An answered alert. */

@@ -6,7 +6,7 @@ import { block, session, slot } from '../testing/fixtures';
 import { called, checkIn, type Happened, watched } from '../testing/watched';
 import { unfold } from '../unfold/unfold';
 import { weekAdherence } from './adherence';
-import { blockStatus, currentBlock } from './block-standing';
+import { blockStatus, currentBlock } from './block-status';
 import type { WatchOption } from './watch-call';
 
 /** Upper and lower days alternating, from Monday 2 November 2026. */

@@ -8,10 +8,10 @@ import { addBlock } from '../repositories/blocks';
 import { answerCalls, pendingCalls, refreshCalls } from '../repositories/calls';
 import { addCoach, coachByEmail } from '../repositories/coaches';
 import { saveExercise } from '../repositories/exercises';
-import { issueWeek, setWeekNote } from '../repositories/issuing';
-import { storeCheckIn } from '../repositories/keep-check-in';
 import { storeWork } from '../repositories/logging';
 import { changeMeasurements } from '../repositories/measurements';
+import { issueWeek, setWeekNote } from '../repositories/sending-weeks';
+import { storeCheckIn } from '../repositories/store-check-in';
 import { storeTemplate } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
 import {

@@ -24,11 +24,11 @@ import {
 import { saveSteps } from './blocks';
 import { coachConventions, saveCoachConventions } from './coach-conventions';
 import { adoptRevision, exerciseUses, saveExercise } from './exercises';
-import { issueWeek } from './issuing';
 import { rampReports, storeWork } from './logging';
 import { changeMeasurements, findMeasurements } from './measurements';
 import { ownExercises } from './own-exercises';
 import { roster } from './roster';
+import { issueWeek } from './sending-weeks';
 import { findExposures } from './strength';
 import { findHistory, findTraining } from './training';
 

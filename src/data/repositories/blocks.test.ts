@@ -4,7 +4,7 @@ import { models } from '../models/models';
 import { NOW, smallBlock, someBlock, someCoach } from '../testing/coach';
 import { addBlock, saveSteps } from './blocks';
 import { reloadTraining } from './changes';
-import { issueWeek, recallWeek } from './issuing';
+import { issueWeek, recallWeek } from './sending-weeks';
 import { findHistory, findTraining } from './training';
 
 afterAll(closeDatabase);

@@ -7,9 +7,9 @@ import { type Asker, actorOf, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { RevisionRow } from '../models/rows';
-import { resendChangedWeeks } from './amending';
 import { findAthlete } from './athletes';
 import { markChanged, refreshCalls } from './calls';
+import { resendChangedWeeks } from './resending';
 import { isKnownRevision, stepsSince } from './steps';
 import { blockFrom } from './stored-block';
 

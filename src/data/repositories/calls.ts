@@ -8,9 +8,9 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import type { CallRow } from '../models/rows';
 import { findChanges } from './changes';
+import { watchOf } from './day-input';
 import { stored } from './stored';
 import { exerciseLookup, findTraining } from './training';
-import { watchOf } from './watching';
 
 /**
  * Updates everything that waits for the coach from a block's data: proposals from the log, alerts of the athlete's

@@ -7,6 +7,7 @@ import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 import { type PasswordProblem, passwordProblem } from '../passwords';
 import { digest } from '../token';
+import { countAttempt, resetAttempts } from './attempts';
 import {
   endedSessions,
   isKnownDevice,
@@ -15,7 +16,6 @@ import {
   rememberDevice,
   renewSession,
 } from './sessions';
-import { countAttempt, resetAttempts } from './tries';
 
 const normal = (email: string) => email.trim().toLowerCase();
 

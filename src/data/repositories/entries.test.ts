@@ -2,8 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { closeDatabase } from '../database';
 import { NOW, setsFor, someBlock, someCoach, work } from '../testing/coach';
 import { entriesOf } from './entries';
-import { issueWeek } from './issuing';
 import { storeWork, workoutId } from './logging';
+import { issueWeek } from './sending-weeks';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);

@@ -2,7 +2,7 @@ import { exerciseChoicesToday } from '@/core';
 import { closeDatabase } from '../database';
 import { NOW, someBlock, someCoach } from '../testing/coach';
 import { exerciseNames, namedExercises, renameExercise } from './exercise-names';
-import { issueWeek } from './issuing';
+import { issueWeek } from './sending-weeks';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);

@@ -2,10 +2,10 @@ import { type CheckIn, unfold, type WatchName, type WatchOutcome, watchOutcome }
 import type { Asker } from '../asker';
 import { closeDatabase, transact } from '../database';
 import { dayOf, type Life, noon, slot, someWeeks, twoDays } from '../testing/weeks';
-import { copyBlock } from './blocks-life';
-import { dayAnswers } from './steering';
+import { dayAnswers } from './alerts';
+import { copyBlock } from './block-list';
+import { watchOf } from './day-input';
 import { exerciseLookup, findTraining } from './training';
-import { watchOf } from './watching';
 
 afterAll(closeDatabase);
 

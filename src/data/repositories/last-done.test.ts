@@ -3,9 +3,9 @@ import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import { NOW, setsFor, smallBlock, someBlock, someCoach, work } from '../testing/coach';
 import { addBlock } from './blocks';
-import { issueWeek } from './issuing';
 import { lastDoneElsewhere } from './last-done';
 import { storeWork } from './logging';
+import { issueWeek } from './sending-weeks';
 
 afterAll(closeDatabase);
 

@@ -15,8 +15,8 @@ import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import type { WorkoutRow } from '../models/rows';
-import { withFormerSession } from './amending';
 import { markChanged } from './calls';
+import { withFormerSession } from './resending';
 import { issuedFrom } from './stored-block';
 import { notesOf } from './stored-log';
 

@@ -2,7 +2,6 @@ import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import { NOW, setsFor, someBlock, someCoach, work } from '../testing/coach';
 import { archiveAthlete } from './athletes';
-import { issueWeek } from './issuing';
 import { storeWork } from './logging';
 import {
   checkInvite,
@@ -14,6 +13,7 @@ import {
   signInPhone,
 } from './phones';
 import { listRefused, settleRefusedItem, storeRefused } from './refused-items';
+import { issueWeek } from './sending-weeks';
 import { newestIssued } from './training';
 
 afterAll(closeDatabase);

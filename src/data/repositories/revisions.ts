@@ -5,7 +5,7 @@ import { decodeBlock, encodeBlock } from '@/core/codecs';
 import { type Asker, actorOf, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
-import { coachNames } from './deeds';
+import { coachNames } from './activity';
 import { blockFrom, storedEdit } from './stored-block';
 import { findTraining } from './training';
 

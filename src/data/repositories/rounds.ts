@@ -3,7 +3,7 @@ import { dayIn } from '@/core';
 import type { Asker } from '../asker';
 import { database, transact } from '../database';
 import { eraseAthletesDue } from './athletes';
-import { eraseDeleted } from './blocks-life';
+import { eraseDeleted } from './block-list';
 import { LONG_AGO, refreshCalls } from './calls';
 
 /** Milliseconds a process may take for a block before another claims it. */

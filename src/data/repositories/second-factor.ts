@@ -7,9 +7,9 @@ import { hashCodes, hashWithSameSalt } from '../hashing';
 import { models } from '../models/models';
 import type { CoachRow } from '../models/rows';
 import { digest } from '../token';
+import { countAttempt, resetAttempts } from './attempts';
 import { attemptCounters, type From, triesWithin } from './coaches';
 import { type Opened, openSession, rememberDevice } from './sessions';
-import { countAttempt, resetAttempts } from './tries';
 
 /** Seconds a code is valid by RFC 6238; the previous and the next are accepted too, for clocks that differ. */
 const STEP = 30;

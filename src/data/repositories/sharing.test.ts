@@ -1,15 +1,15 @@
 import { closeDatabase, database } from '../database';
 import { NOW, PASSWORD, someBlock, someCoach } from '../testing/coach';
+import { listActivity, recordActivity } from './activity';
 import { findAthlete } from './athletes';
 import { saveSteps } from './blocks';
 import { signIn } from './coaches';
-import { listActivity, recordActivity } from './deeds';
-import { acceptInvite, inviteCoach, transferAthlete } from './houses';
-import { issueWeek } from './issuing';
 import { findRevisions } from './revisions';
 import { roster, waiting } from './roster';
+import { issueWeek } from './sending-weeks';
 import { findSessionCoach } from './sessions';
 import { actingAs, listShares, shareAthlete, sharedWith } from './sharing';
+import { acceptInvite, inviteCoach, transferAthlete } from './teams';
 import { ownTemplates, storeTemplate } from './templates';
 
 afterAll(closeDatabase);

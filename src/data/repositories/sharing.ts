@@ -3,9 +3,9 @@ import type { SharedBy, Sharing } from '@/core';
 import { type Asker, ownRows } from '../asker';
 import { database, transact } from '../database';
 import { models } from '../models/models';
-import { type About, athleteQuery } from './about';
-import { findTeam } from './houses';
+import { type About, athleteQuery } from './athlete-query';
 import type { SignedIn } from './sessions';
+import { findTeam } from './teams';
 
 /**
  * Shares an athlete with a coach of the team, or ends that.

@@ -14,9 +14,9 @@ import {
   weekAdherence,
 } from '@/core';
 import { Memo } from '@/core/memo';
-import { usualModel } from '@/core/rehearsal/model';
-import { randomFrom } from '@/core/rehearsal/random';
-import { Simulated } from '@/core/rehearsal/simulated';
+import { usualModel } from '@/core/simulation/model';
+import { randomFrom } from '@/core/simulation/random';
+import { Simulated } from '@/core/simulation/simulated-athlete';
 import { simulateBlock } from '@/core/unfold/unfold';
 import { closeDatabase } from '../database';
 import { dayOf, slot, someWeeks, twoDays } from '../testing/weeks';
@@ -59,12 +59,12 @@ test('a block trained on the server by a simulated athlete equals its simulation
       () => ({ floor: 6, ceiling: 10 }),
     );
 
-  const rehearsed = somebody();
+  const simulated = somebody();
   const played = simulateBlock(
     { block, athlete, exercises: catalogue.find },
     new Memo(),
     () => false,
-    (week) => ({ ...rehearsed.train(week), soreness: new Map() }),
+    (week) => ({ ...simulated.train(week), soreness: new Map() }),
   );
 
   const lived = somebody();

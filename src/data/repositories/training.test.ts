@@ -10,9 +10,9 @@ import { addBlock, saveSteps } from './blocks';
 import { answerCalls, pendingCalls } from './calls';
 import { reloadTraining } from './changes';
 import { coachByEmail } from './coaches';
-import { issueWeek, recallWeek } from './issuing';
 import { storeWork } from './logging';
 import { roster, waiting } from './roster';
+import { issueWeek, recallWeek } from './sending-weeks';
 import { findTraining } from './training';
 
 afterAll(closeDatabase);

@@ -10,7 +10,7 @@ import type { CallRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
 import { coachConventions } from './coach-conventions';
 import { namedExercises } from './exercise-names';
-import { firstsElsewhere, withLastingBests } from './lasting-bests';
+import { firstsElsewhere, withLastingBests } from './starting-strength';
 import { stored } from './stored';
 import { athleteFrom } from './stored-athlete';
 import { blockFrom, issuedFrom, storedEdit } from './stored-block';

@@ -11,12 +11,12 @@ import {
   type WatchCall,
   type WatchName,
 } from '@/core';
+import { chooseOption } from '../repositories/alerts';
 import { refreshCalls } from '../repositories/calls';
-import { issueWeek } from '../repositories/issuing';
-import { storeCheckIn } from '../repositories/keep-check-in';
 import { storeWork } from '../repositories/logging';
 import { waiting } from '../repositories/roster';
-import { chooseOption } from '../repositories/steering';
+import { issueWeek } from '../repositories/sending-weeks';
+import { storeCheckIn } from '../repositories/store-check-in';
 import { findTraining } from '../repositories/training';
 import { setsFor, smallBlock, someBlock, work } from './coach';
 

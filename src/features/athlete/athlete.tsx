@@ -11,7 +11,7 @@ import { Bar, barClasses } from '@/ui/shell/bar';
 import { Tabs } from '@/ui/shell/tabs';
 import { useAddress } from '@/ui/shell/use-address';
 import { UnreadFields } from '@/ui/typed';
-import { useHydrated } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-hydrated';
 import { plural } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';

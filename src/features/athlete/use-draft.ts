@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { AthleteDraft, changedFields, type DraftNotice, draftProblems } from '@/client/athlete-draft';
 import { browserStore } from '@/client/browser-ports';
 import type { Problem } from '@/core';
-import { useUnreadableFields } from '@/ui/use-unread';
+import { useUnreadableFields } from '@/ui/use-unreadable-fields';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import * as screenWords from '@/ui/words/screens/athlete';

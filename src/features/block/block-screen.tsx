@@ -6,14 +6,15 @@ import type { JsonText } from '@/ui/json-text';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
 import { saveFile } from '@/ui/save-file';
+import { useHydrated } from '@/ui/use-hydrated';
 import { useJson } from '@/ui/use-json';
-import { useHydrated } from '@/ui/use-ready';
-import { useStableCallback } from '@/ui/use-stable';
+import { useStableCallback } from '@/ui/use-stable-callback';
 import * as screenWords from '@/ui/words/screens/block';
 import type { BlockState } from '../../client/block-state';
 import classes from './block.module.css';
 import { BlockBar } from './block-bar';
 import { BlockLine } from './block-line';
+import { BlockTab } from './block-tab';
 import type { BlockActions, BlockData } from './contract';
 import { Dialogs } from './dialogs/dialogs';
 import { keyList } from './key-lists';
@@ -23,7 +24,6 @@ import { useBlock } from './use-block';
 import { type BlockRuns, useBlockCommands } from './use-block-commands';
 import { type BlockScreenUse, useBlockScreen } from './use-block-screen';
 import { WeekActions } from './week-actions';
-import { BlockTab } from './work';
 
 // The wording of reasons loads after the table.
 const Why = dynamic(() => import('./why'), {
@@ -173,7 +173,7 @@ function runsOf(session: BlockSession, { training }: BlockState, screen: BlockSc
     redo: session.redo,
     history: () => setDialog('history'),
     balance: () => setDialog('balance'),
-    simulate: () => setDialog('rehearsal'),
+    simulate: () => setDialog('simulation'),
     rules: () => setDialog('conventions'),
     'add session': () => void sheet.edits.addSession(isSheet),
     replace: () => setDialog('replace'),

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { BlockSession } from '@/client/block-session';
 import type { Edit, Finding, Goal, Muscle, Problem, Proposal, SentAnswer } from '@/core';
-import { useStableCallback } from '@/ui/use-stable';
+import { useStableCallback } from '@/ui/use-stable-callback';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
 import * as screenWords from '@/ui/words/screens/block';
@@ -10,8 +10,8 @@ import type { BlockData } from './contract';
 import { type Cell, type ColumnId, usedColumns, weekOf } from './sheet/layout';
 import { useCursor } from './sheet/use-cursor';
 import { useSheet } from './sheet/use-sheet';
-import { useTab } from './use-face';
-import { panelWeek, useBlockFigures } from './use-shown';
+import { panelWeek, useBlockFigures } from './use-block-figures';
+import { useTab } from './use-tab';
 
 /** The state of a block's screen besides the block: tab, cursor, open dialog, and the last refusal. */
 export function useBlockScreen(session: BlockSession, state: BlockState, data: BlockData) {

@@ -2,7 +2,7 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { BlockSession } from '@/client/block-session';
 import { browserPorts } from '@/client/browser-ports';
 import { newId } from '@/ui/new-id';
-import { loadPicker } from '@/ui/picker-soon';
+import { loadPicker } from '@/ui/picker-loading';
 import type { BlockState, QueuedStep } from '../../client/block-state';
 import type { BlockActions, BlockData } from './contract';
 import { loadTableText } from './sheet/load-table-text';

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { blockExposures, chosenCurve, conventionsOf, rirBias } from '@/core';
-import { useDeferred } from '@/ui/use-later';
+import { useDeferred } from '@/ui/use-deferred';
 import { say } from './focus';
 import type { BlockScreenUse } from './use-block-screen';
 import { WhyStrip } from './why-strip';

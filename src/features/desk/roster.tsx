@@ -15,7 +15,7 @@ import { sharedMark, sharedText } from '@/ui/words/sharing';
 import { PHASE_NAMES } from '@/ui/words/values';
 import type { DeskLine, Share } from './contract';
 import classes from './desk.module.css';
-import { useSavedFilters } from './kept-filters';
+import { useSavedFilters } from './saved-filters';
 
 const ORDERS = [
   'waits',

@@ -4,7 +4,7 @@ import { writeOwnFile } from '@/formats/archive/files';
 import { writeCsv } from '@/formats/table/csv';
 import { MEASURED } from '@/formats/table/tables';
 import { writeWorkbook } from '@/formats/workbook/workbook';
-import { guessExercise } from '@/ui/likely-exercise';
+import { guessExercise } from '@/ui/guess-exercise';
 import { recognise } from './recognise';
 
 const found = async (content: string | Uint8Array<ArrayBuffer>) => {

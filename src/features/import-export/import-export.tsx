@@ -5,7 +5,7 @@ import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { catalogueWith, type Problem } from '@/core';
 import { Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
-import { useHydrated } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-hydrated';
 import { problemSentence } from '@/ui/words/problems';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/import-export';

@@ -16,7 +16,7 @@ import {
   type Understanding,
 } from '@/formats/log-import/reading';
 import { FormRow, formClasses as form, SelectField } from '@/ui/form';
-import { guessExercise } from '@/ui/likely-exercise';
+import { guessExercise } from '@/ui/guess-exercise';
 import { readNumber } from '@/ui/read';
 import { Typed } from '@/ui/typed';
 import { longDay } from '@/ui/words/dates';

@@ -8,7 +8,7 @@ import { decodeExercise } from '@/core/codecs';
 import { formClasses as classes, Section } from '@/ui/form';
 import { UnreadFields } from '@/ui/typed';
 import { useAction } from '@/ui/use-action';
-import { useUnreadableFields } from '@/ui/use-unread';
+import { useUnreadableFields } from '@/ui/use-unreadable-fields';
 import { plural } from '@/ui/words/figures';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';

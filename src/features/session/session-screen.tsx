@@ -23,7 +23,7 @@ import { useTimes } from '@/ui/clock';
 import { newId } from '@/ui/new-id';
 import { readSet } from '@/ui/read-set';
 import { Bar } from '@/ui/shell/bar';
-import { useHydrated } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-hydrated';
 import { longDay } from '@/ui/words/dates';
 import { clock, setAtRir, setAtRirWithUnit } from '@/ui/words/figures';
 import { noteSentence } from '@/ui/words/messages';

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { catalogueWith, TEMPLATES } from '@/core';
 import { Section } from '@/ui/form';
 import { Bar } from '@/ui/shell/bar';
-import { useHydrated } from '@/ui/use-ready';
+import { useHydrated } from '@/ui/use-hydrated';
 import { namesOf } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/templates';

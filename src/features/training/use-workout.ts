@@ -11,7 +11,7 @@ import { newId } from '@/ui/new-id';
 import { capital } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/training';
 import type { SessionData } from './contract';
-import { dataToday, dayOf } from './day';
+import { dataToday, dayOf } from './data-today';
 import { nameOf } from './issued-name';
 import { asPlanned } from './more-entry';
 import { type AskedSet, orderSets, roundFrom } from './order';

@@ -28,10 +28,10 @@ import type { HouseProps } from '@/features/account/team';
 import type { TellPassword } from '@/ui/password-dialog';
 import { asCoach, asConfirmedCoach, currentSession, requireAsker } from '../../asker';
 import { keepCookie, readCookie } from '../../cookie';
-import { readForm } from '../../form-of';
 import { isId } from '../../inputs';
-import { logOutcome } from '../../noted';
+import { logOutcome } from '../../log-outcome';
 import { ownUrl } from '../../own-url';
+import { readForm } from '../../read-form';
 
 const passwordSchema = z.string().min(1).max(200);
 const form = z.object({

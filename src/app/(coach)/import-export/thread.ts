@@ -1,8 +1,8 @@
 import { parentPort } from 'node:worker_threads';
 import { type Asker, accountFile, isUnavailable } from '@/data';
 import { writeOwnFile } from '@/formats/archive/files';
-import type { Job, TakenOut } from './aside';
-import { importText } from './import/take-in-text';
+import { importText } from './import/import-text';
+import type { Job, TakenOut } from './run-in-thread';
 
 // The thread that runs jobs one after another with its own connections; see aside.ts.
 

@@ -1,6 +1,6 @@
 import { daysBetween } from '../../calendar';
 import { callId } from '../../calls/call';
-import { lastDay, lastIssued, type WatchKind } from '../watch';
+import { lastDay, lastIssued, type WatchKind } from '../alert-kind';
 import { NOTED } from '../watch-call';
 
 /** A block's last sent week ends soon, and no other block follows. */

@@ -6,7 +6,7 @@ import type { CheckInput } from '../../findings/finding';
 import type { WeekState } from '../../plan/week-state';
 import { type MissedOption, missedSessionOptions } from '../../schedule/missed-sessions';
 import { applyToWeek } from '../../schedule/week-change';
-import { checkInputForWeek, dueDay, lastDay, runningWeek, type Watch, type WatchKind } from '../watch';
+import { checkInputForWeek, dueDay, lastDay, runningWeek, type Watch, type WatchKind } from '../alert-kind';
 import type { Cost, WatchOption } from '../watch-call';
 
 /**

@@ -2,7 +2,7 @@ import { callId } from '../../calls/call';
 import { chosenCurve } from '../../effort/curves';
 import { rirBias } from '../../effort/rir-bias';
 import { roundHalfUp } from '../../rounding';
-import { lastIssued, type WatchKind } from '../watch';
+import { lastIssued, type WatchKind } from '../alert-kind';
 import { NOTED } from '../watch-call';
 
 /** Reported RIR is consistently wrong in one direction, and so are the loads computed from it. */

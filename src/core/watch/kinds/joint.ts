@@ -4,7 +4,7 @@ import { JOINTS, type Joint } from '../../exercises/exercise';
 import type { Fix } from '../../findings/finding';
 import { irritatedJoint } from '../../findings/irritated-joint';
 import { summariseNotes } from '../../on-the-day/session-note';
-import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../watch';
+import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../alert-kind';
 import { NOTED, type WatchOption } from '../watch-call';
 
 /** Slight pain reports in a joint that make an alert; one clear report is enough. */

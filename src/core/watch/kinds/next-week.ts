@@ -1,7 +1,7 @@
 import { daysBetween } from '../../calendar';
 import { callId } from '../../calls/call';
 import { nextToIssue } from '../../unfold/issue';
-import { lastDay, lastIssued, type WatchKind } from '../watch';
+import { lastDay, lastIssued, type WatchKind } from '../alert-kind';
 
 /** The running week is done or about to end and the next is not sent; or the first is about to start. */
 export const nextWeek: WatchKind = {

@@ -1,6 +1,6 @@
 import { daysBetween } from '../../calendar';
 import { callId } from '../../calls/call';
-import { dueDay, runningWeek, type WatchKind } from '../watch';
+import { dueDay, runningWeek, type WatchKind } from '../alert-kind';
 import { NOTED } from '../watch-call';
 
 /** A week is running and nothing was logged for days although something was due. */

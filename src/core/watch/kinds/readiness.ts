@@ -1,7 +1,7 @@
 import { callId } from '../../calls/call';
 import { summariseNotes } from '../../on-the-day/session-note';
 import { deloadNow } from '../../schedule/deload-now';
-import { nextBuilding, type WatchKind } from '../watch';
+import { nextBuilding, type WatchKind } from '../alert-kind';
 import { NOTED, type WatchOption } from '../watch-call';
 
 /** The latest sessions in a row all started after a poor night or feeling poorly. */

@@ -2,7 +2,7 @@ import { daysBetween } from '../../calendar';
 import { callId } from '../../calls/call';
 import { brokenRules, missedSessionOptions } from '../../schedule/missed-sessions';
 import { applyToWeek } from '../../schedule/week-change';
-import { checkInputForWeek, dueDay, runningWeek, type WatchKind } from '../watch';
+import { checkInputForWeek, dueDay, runningWeek, type WatchKind } from '../alert-kind';
 import { NOTED } from '../watch-call';
 import { arrangeAction, weekSituation } from './days-lost';
 

@@ -2,7 +2,7 @@ import { callId } from '../../calls/call';
 import { fatigueSigns, latestCheckIn } from '../../recovery/check-in';
 import { fatigueScore, SIGNS } from '../../recovery/signs';
 import { deloadNow } from '../../schedule/deload-now';
-import { nextBuilding, type WatchKind } from '../watch';
+import { nextBuilding, type WatchKind } from '../alert-kind';
 import { NOTED } from '../watch-call';
 
 /** The latest check-in's fatigue score suggests a deload, and the next week is none. */

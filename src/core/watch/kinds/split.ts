@@ -2,7 +2,7 @@ import { callId } from '../../calls/call';
 import { missedSessionOptions } from '../../schedule/missed-sessions';
 import { applyPermanently } from '../../schedule/week-change';
 import { finishedWeeks, weekAdherence } from '../adherence';
-import { checkInputForWeek, nextBuilding, type WatchKind } from '../watch';
+import { checkInputForWeek, nextBuilding, type WatchKind } from '../alert-kind';
 import { NOTED } from '../watch-call';
 import { arrangeAction } from './days-lost';
 

@@ -13,7 +13,7 @@ import { summariseNotes } from '../../on-the-day/session-note';
 import { fatigueSigns } from '../../recovery/check-in';
 import { fatigueScore } from '../../recovery/signs';
 import { roundHalfUp } from '../../rounding';
-import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../watch';
+import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../alert-kind';
 import { NOTED, type WatchOption } from '../watch-call';
 
 const MOST_SWAPS = 3;

@@ -7,7 +7,7 @@ import { asPlanned, type CheckInput } from '../../findings/finding';
 import { type Placed, substitutesFor } from '../../findings/swap-slots';
 import { fatigueSigns } from '../../recovery/check-in';
 import { fatigueScore } from '../../recovery/signs';
-import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../watch';
+import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../alert-kind';
 import { NOTED, type WatchOption } from '../watch-call';
 
 const MOST_SWAPS = 3;

@@ -5,7 +5,7 @@ export const DIALOGS = [
   'history',
   'conventions',
   'template',
-  'rehearsal',
+  'simulation',
   'spreadsheet',
 ] as const;
 export type DialogName = (typeof DIALOGS)[number];

@@ -10,7 +10,7 @@ const BalanceDialog = dynamic(() => import('./balance-dialog'), { ssr: false });
 const ConventionsDialog = dynamic(() => import('./conventions-dialog'), { ssr: false });
 const TemplateDialog = dynamic(() => import('./template-dialog'), { ssr: false });
 const HistoryDialog = dynamic(() => import('./history-dialog'), { ssr: false });
-const RehearsalDialog = dynamic(() => import('../simulation/simulation-dialog'), { ssr: false });
+const SimulationDialog = dynamic(() => import('../simulation/simulation-dialog'), { ssr: false });
 const SpreadsheetDialog = dynamic(() => import('../spreadsheet/spreadsheet-dialog'), { ssr: false });
 const ReplaceDialog = dynamic(() => import('./replace-dialog'), { ssr: false });
 
@@ -81,9 +81,9 @@ export function Dialogs(props: DialogsProps) {
       return (
         <SpreadsheetDialog {...common} athlete={athlete} catalogue={catalogue} blockPlan={props.blockPlan} />
       );
-    case 'rehearsal':
+    case 'simulation':
       return (
-        <RehearsalDialog
+        <SimulationDialog
           {...common}
           athlete={athlete}
           blockPlan={props.blockPlan}

@@ -22,7 +22,7 @@ import {
 } from '@/core';
 import { TechniqueDrawing } from '@/ui/technique-drawing';
 import { UnreadFields } from '@/ui/typed';
-import { useUnreadableFields } from '@/ui/use-unread';
+import { useUnreadableFields } from '@/ui/use-unreadable-fields';
 import { CLINICIAN } from '@/ui/words/cautions';
 import { clock, figure } from '@/ui/words/figures';
 import { problemSentence } from '@/ui/words/problems';

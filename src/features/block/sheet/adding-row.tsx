@@ -1,5 +1,5 @@
 import { placeFor } from '@/core';
-import { PickerSoon } from '@/ui/picker-soon';
+import { PickerSoon } from '@/ui/picker-loading';
 import { useMakeExercise } from '@/ui/use-make-exercise';
 import * as words from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';

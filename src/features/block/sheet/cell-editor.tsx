@@ -1,7 +1,7 @@
 import dynamic from 'next/dynamic';
 import { placeFor, schemeFigures } from '@/core';
 import type { Choice } from '@/ui/picker';
-import { PickerSoon } from '@/ui/picker-soon';
+import { PickerSoon } from '@/ui/picker-loading';
 import { useMakeExercise } from '@/ui/use-make-exercise';
 import { setsAlike } from '@/ui/words/figures';
 import { capital, dayName } from '@/ui/words/names';

@@ -11,7 +11,7 @@ import {
   unfold,
 } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
-import { guessExercise } from '@/ui/likely-exercise';
+import { guessExercise } from '@/ui/guess-exercise';
 import { readTechnique, techniqueText } from '@/ui/words/technique-text';
 import {
   type ClipboardInput,

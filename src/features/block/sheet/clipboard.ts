@@ -20,7 +20,7 @@ import {
   setLimits,
   withSetCount,
 } from '@/core';
-import type { LikelyExercise } from '@/ui/likely-exercise';
+import type { LikelyExercise } from '@/ui/guess-exercise';
 import * as words from '@/ui/words/screens/sheet';
 import type { Guess } from './columns/column';
 import { namedExercise } from './columns/exercise';

@@ -3,11 +3,11 @@
 import { Button } from '@mantine/core';
 import { memo } from 'react';
 import { commandFacts } from '@/client/commands';
-import { useStableCallback } from '@/ui/use-stable';
+import { useStableCallback } from '@/ui/use-stable-callback';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/sheet';
 import classes from '../block.module.css';
-import type { BlockFigures } from '../use-shown';
+import type { BlockFigures } from '../use-block-figures';
 import { Grid } from './grid';
 import type { useCursor } from './use-cursor';
 import type { SheetUse } from './use-sheet';

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 
-export { guessExercise } from '@/ui/likely-exercise';
+export { guessExercise } from '@/ui/guess-exercise';
 
 /** Cells as spreadsheets expect them: tabs between columns, lines between rows, quotes where needed. */
 export function writeTable(cells: readonly (readonly string[])[]): string {

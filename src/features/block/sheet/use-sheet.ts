@@ -1,7 +1,7 @@
 import type { BlockSession } from '@/client/block-session';
 import type { Edit, Problem, Proposal, Result } from '@/core';
-import { useStableCallback } from '@/ui/use-stable';
-import type { BlockFigures } from '../use-shown';
+import { useStableCallback } from '@/ui/use-stable-callback';
+import type { BlockFigures } from '../use-block-figures';
 import type { Leave } from './editor';
 import { type Cell, weekOf } from './layout';
 import type { useCursor } from './use-cursor';

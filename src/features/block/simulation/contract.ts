@@ -1,7 +1,7 @@
 import type { Athlete, AthleteModel, Block, Exercise, Run } from '@/core';
 
 /** A worker's task: blocks to simulate for one athlete with the same random numbers. */
-export interface RehearsalAsked {
+export interface SimulationTask {
   readonly blocks: readonly Block[];
   readonly athlete: Athlete;
   readonly ownExercises: readonly Exercise[];
@@ -13,6 +13,6 @@ export interface RehearsalAsked {
 }
 
 /** A chunk of runs, by block. */
-export interface RehearsalSaid {
+export interface SimulationChunk {
   readonly runs: readonly (readonly Run[])[];
 }

@@ -16,9 +16,9 @@ import {
   conventionsOf,
   type Edit,
   finishedWeeks,
-  type Rehearsal,
   type Result,
   rirBias,
+  type Simulation,
   type Training,
   VARIANTS,
   variantEdits,
@@ -30,10 +30,10 @@ import { figure, minutes } from '@/ui/words/figures';
 import { capital, namesOf } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/simulate';
-import classes from './rehearsal.module.css';
-import { useRehearsal } from './use-rehearsal';
+import classes from './simulation.module.css';
+import { useSimulation } from './use-simulation';
 
-interface RehearsalDialogProps {
+interface SimulationDialogProps {
   readonly block: Block;
   readonly athlete: Athlete;
   readonly blockPlan: BlockPlan;
@@ -49,12 +49,12 @@ const ALL = screenWords.allOfThese;
 type Beside = BlockVariant | typeof ALL;
 
 /** The block simulated many times, compared with one change, or with each of several changes. */
-export default function SimulationDialog(props: RehearsalDialogProps) {
+export default function SimulationDialog(props: SimulationDialogProps) {
   const { block, athlete, blockPlan, catalogue, ownExercises, today, attempt, onClose } = props;
   const [runs, setRuns] = useState<string>(RUNS[0]);
   const [other, setOther] = useState<Beside>(VARIANTS[0]);
   const [compared, setCompared] = useState<readonly BlockVariant[]>([]);
-  const { said, failed, times: under, start, stop } = useRehearsal();
+  const { said, failed, times: under, start, stop } = useSimulation();
   const model = useMemo(
     () => knownModel({ block, athlete, blockPlan, catalogue, today }),
     [block, athlete, blockPlan, catalogue, today],
@@ -133,7 +133,7 @@ function failedIn({
   block,
   blockPlan,
   today,
-}: Pick<RehearsalDialogProps, 'block' | 'blockPlan' | 'today'>): ReadonlyMap<number, number> {
+}: Pick<SimulationDialogProps, 'block' | 'blockPlan' | 'today'>): ReadonlyMap<number, number> {
   const over = finishedWeeks(block, blockPlan.weeks, today).filter(
     ({ plan, performed }) => plan.kind === 'building' && performed.size > 0,
   );
@@ -151,7 +151,7 @@ function failedIn({
 
 /** The model adjusted by the athlete's weeks so far. */
 function knownModel(
-  known: Pick<RehearsalDialogProps, 'block' | 'athlete' | 'blockPlan' | 'catalogue' | 'today'>,
+  known: Pick<SimulationDialogProps, 'block' | 'athlete' | 'blockPlan' | 'catalogue' | 'today'>,
 ): AthleteModel {
   const { block, athlete, blockPlan, catalogue, today } = known;
   const exposures = blockExposures(blockPlan.weeks, athlete, catalogue.newest);
@@ -180,7 +180,7 @@ function slotNames(block: Block, catalogue: Catalogue): ReadonlyMap<string, stri
 
 interface ResultsProps {
   /** Results of the block as planned, then of each variant. */
-  readonly results: readonly Rehearsal[];
+  readonly results: readonly Simulation[];
   readonly variants: readonly BlockVariant[];
   /** What actually happened, by week. */
   readonly was: ReadonlyMap<number, number>;
@@ -196,7 +196,7 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
     name: at === 0 ? common.asPlanned : (variants[at - 1] ?? ''),
     of,
   }));
-  const rows: readonly (readonly [string, (of: Rehearsal) => string])[] = [
+  const rows: readonly (readonly [string, (of: Simulation) => string])[] = [
     [screenWords.noMuscleIsBelowTarget, ({ whole }) => percent(whole)],
     [
       screenWords.firstToFail,
@@ -309,7 +309,7 @@ function Results({ results, variants, was, names, unit, onTake }: ResultsProps) 
 }
 
 /** The share of a week's sessions below target, as a bar with its figure; a deload has no target. */
-function Share({ week }: { readonly week: Rehearsal['weeks'][number] | undefined }) {
+function Share({ week }: { readonly week: Simulation['weeks'][number] | undefined }) {
   if (week === undefined) return null;
   if (week.kind === 'deload') return <span className={classes.soft}>{common.deloadText}</span>;
   return (

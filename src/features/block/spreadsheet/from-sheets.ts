@@ -11,7 +11,7 @@ import {
 } from '@/core';
 import { decodeBlock } from '@/core/codecs';
 import type { Sheet } from '@/formats/workbook/workbook';
-import { guessExercise } from '@/ui/likely-exercise';
+import { guessExercise } from '@/ui/guess-exercise';
 import { dayName } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/spreadsheet';
 import { type ClipboardInput, cellEdit } from '../sheet/clipboard';

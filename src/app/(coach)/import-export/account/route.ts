@@ -1,6 +1,6 @@
 import * as words from '@/ui/words/screens/pages';
 import { download } from '../../../download';
-import { exportInThread } from '../aside';
+import { exportInThread } from '../run-in-thread';
 
 /** All of the coach's data as one file. */
 export async function GET(): Promise<Response> {

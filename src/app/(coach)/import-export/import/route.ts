@@ -1,9 +1,9 @@
 import type { TakenIn } from '@/features/import-export/contract';
 import { FILE_LIMITS } from '@/formats/limits';
 import { asCoach } from '../../../asker';
-import { readBodyUpTo } from '../../../bytes-up-to';
 import { foreignOriginResponse, isOwnOrigin } from '../../../own-origin';
-import { importInThread } from '../aside';
+import { readBodyUpTo } from '../../../read-body';
+import { importInThread } from '../run-in-thread';
 
 /** A character takes at most two bytes, apart from rare ones. */
 const MOST_BYTES = 2 * FILE_LIMITS.letters;

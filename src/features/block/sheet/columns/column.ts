@@ -1,5 +1,5 @@
 import type { Athlete, Catalogue, Edit, Exercise, Place, Result, SingleEdit, Slot, SlotPlan } from '@/core';
-import type { LikelyExercise } from '@/ui/likely-exercise';
+import type { LikelyExercise } from '@/ui/guess-exercise';
 import type { Word } from '@/ui/words/glossary';
 
 /** An exercise guessed from a pasted name. */

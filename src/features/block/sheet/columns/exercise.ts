@@ -1,5 +1,5 @@
 import { type Catalogue, exchangeExercise, newSlot, ok, refused, variantName } from '@/core';
-import type { LikelyExercise } from '@/ui/likely-exercise';
+import type { LikelyExercise } from '@/ui/guess-exercise';
 import * as common from '@/ui/words/screens/common';
 import { plain, type SheetColumn, setField } from './column';
 

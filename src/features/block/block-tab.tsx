@@ -14,7 +14,7 @@ import { EmptyBlock, Sheet } from './sheet/sheet';
 import type { useCursor } from './sheet/use-cursor';
 import type { SheetUse } from './sheet/use-sheet';
 import { rangeOf } from './sheet/use-table-keys';
-import type { BlockFigures } from './use-shown';
+import type { BlockFigures } from './use-block-figures';
 
 const Frame = dynamic(() => import('./split/split'), { ssr: false });
 const LadderFace = dynamic(() => import('./ladder/ladder-face'), { ssr: false });

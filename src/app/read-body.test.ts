@@ -1,4 +1,4 @@
-import { readBodyUpTo } from './bytes-up-to';
+import { readBodyUpTo } from './read-body';
 
 /** A request whose body arrives in these pieces, and how many were read. */
 function posted(...chunks: readonly string[]): { readonly request: Request; readonly read: () => number } {

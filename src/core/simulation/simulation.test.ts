@@ -8,7 +8,7 @@ import { athlete, block, lookup, performWeek, session, slot } from '../testing/f
 import { simulateBlock, unfold } from '../unfold/unfold';
 import { athleteModel, usualModel } from './model';
 import { normal, randomFrom } from './random';
-import { Rehearsing, summariseRuns } from './rehearsal';
+import { BlockSimulation, summariseRuns } from './simulation';
 import { type BlockVariant, type VariantContext, variantOf } from './variants';
 
 const sets = (many: number) => ({ technique: { kind: 'straight', sets: many } as const, rest: 120 });
@@ -22,9 +22,9 @@ const days = (many: number, weeks = 4) =>
   );
 
 const usual = usualModel('intermediate');
-function rehearsed(of = days(3), model: Partial<typeof usual> = {}, runs = 40, seed = 7) {
+function simulated(of = days(3), model: Partial<typeof usual> = {}, runs = 40, seed = 7) {
   const input = { block: of, athlete: athlete(), exercises: lookup, model: { ...usual, ...model } };
-  return summariseRuns(new Rehearsing(input).run(runs, seed));
+  return summariseRuns(new BlockSimulation(input).run(runs, seed));
 }
 
 test('random numbers are even, normal, and reproducible by seed', () => {
@@ -77,15 +77,20 @@ test('a simulated block equals the block unfolded from the same log, week by wee
 });
 
 test('the same seed gives the same simulation, whatever ran before; another seed does not', () => {
-  const rehearsing = new Rehearsing({ block: days(3), athlete: athlete(), exercises: lookup, model: usual });
-  rehearsing.run(5, 99);
-  expect(summariseRuns(rehearsing.run(40, 7))).toEqual(rehearsed());
-  expect(rehearsed()).toEqual(rehearsed());
-  expect(rehearsed(days(3), {}, 40, 8)).not.toEqual(rehearsed());
+  const simulations = new BlockSimulation({
+    block: days(3),
+    athlete: athlete(),
+    exercises: lookup,
+    model: usual,
+  });
+  simulations.run(5, 99);
+  expect(summariseRuns(simulations.run(40, 7))).toEqual(simulated());
+  expect(simulated()).toEqual(simulated());
+  expect(simulated(days(3), {}, 40, 8)).not.toEqual(simulated());
 });
 
 test('every share is of all runs, and every run is in exactly one', () => {
-  const { runs, weeks, breaks, whole, loads, early } = rehearsed(days(5), { wear: 4 });
+  const { runs, weeks, breaks, whole, loads, early } = simulated(days(5), { wear: 4 });
   expect(runs).toBe(40);
   expect(weeks.map(({ kind }) => kind)).toEqual(['building', 'building', 'building', 'building', 'deload']);
   expect(breaks.reduce((sum, { share }) => sum + share, whole)).toBeCloseTo(100);
@@ -103,14 +108,14 @@ test('an athlete who fatigues faster breaks down more often; an honest, rested, 
     gain: 0.5,
     landmarkSpread: 0,
   };
-  expect(rehearsed(days(3), calm, 10).whole).toBe(100);
-  expect(rehearsed(days(6), { ...calm, wear: 150 }, 10).whole).toBe(0);
+  expect(simulated(days(3), calm, 10).whole).toBe(100);
+  expect(simulated(days(6), { ...calm, wear: 150 }, 10).whole).toBe(0);
 });
 
 test('an athlete who gains has heavier loads at the end', () => {
   const steady = { strengthSpread: 0, daySpread: 0, setSpread: 0, missed: 0, wear: 0, landmarkSpread: 0 };
-  const { gain: none } = rehearsed(days(8, 6), { ...steady, gain: 0 }, 5);
-  const { gain: some } = rehearsed(days(8, 6), { ...steady, gain: 2 }, 5);
+  const { gain: none } = simulated(days(8, 6), { ...steady, gain: 0 }, 5);
+  const { gain: some } = simulated(days(8, 6), { ...steady, gain: 2 }, 5);
   expect(some.middle).toBeGreaterThan(none.middle + 2);
 });
 
@@ -187,7 +192,7 @@ test('a deload half-way, unless that week is sent; it is simulated as it will be
   expect(half.earlyDeloads).toEqual([3]);
   expect(changed(days(3), 'a deload half-way', { issued: 2 }).earlyDeloads).toEqual([3]);
   expect(changed(days(3), 'a deload half-way', { issued: 3 }).earlyDeloads).toEqual([]);
-  expect(rehearsed(half).weeks.map(({ kind }) => kind)).toEqual([
+  expect(simulated(half).weeks.map(({ kind }) => kind)).toEqual([
     'building',
     'building',
     'deload',
@@ -208,7 +213,7 @@ test('below the minimum a muscle does not grow', () => {
     gain: 2,
   };
   // Chest and quads start to grow at eight weekly sets; one is less than half.
-  const below = rehearsed(days(1, 6), steady, 5).gain.middle;
-  expect(rehearsed(days(1, 6), { ...steady, gain: 0 }, 5).gain.middle).toBeCloseTo(below);
-  expect(rehearsed(days(6, 6), steady, 5).gain.middle).toBeGreaterThan(below + 2);
+  const below = simulated(days(1, 6), steady, 5).gain.middle;
+  expect(simulated(days(1, 6), { ...steady, gain: 0 }, 5).gain.middle).toBeCloseTo(below);
+  expect(simulated(days(6, 6), steady, 5).gain.middle).toBeGreaterThan(below + 2);
 });

@@ -3,7 +3,7 @@ import { exerciseById, LIBRARY } from '../exercises/library';
 import { UNFILLED_EXERCISES } from '../exercises/unfilled-exercise';
 import { EMPTY_LOG, type LoggedSet } from '../log/log';
 import { athlete, block, HALL_PLACE, performWeek, session, slot } from '../testing/fixtures';
-import { insteadOf, strengthByExercise } from './instead';
+import { insteadOf, strengthByExercise } from './substitutes';
 
 const of = (id: string) => {
   const exercise = exerciseById(id);

@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks';
-import { Memo, Rehearsing, unfold, usualModel } from '../src/core';
+import { BlockSimulation, Memo, unfold, usualModel } from '../src/core';
 import { athlete, block, lookup, session, slot } from '../src/core/testing/fixtures';
 
 /** Compares simulated runs of a six-week block of four sessions with one full unfold of it in the same process. */
@@ -29,10 +29,10 @@ const of = block(
   { weeks: 5 },
 );
 const input = { block: of, athlete: athlete(), exercises: lookup };
-const rehearsing = new Rehearsing({ ...input, model: usualModel('intermediate') });
-rehearsing.run(20, 1);
+const simulations = new BlockSimulation({ ...input, model: usualModel('intermediate') });
+simulations.run(20, 1);
 const before = performance.now();
-rehearsing.run(RUNS, 2);
+simulations.run(RUNS, 2);
 const life = (performance.now() - before) / RUNS;
 const log = { workouts: [], sets: [], soreness: [] };
 const once = performance.now();

@@ -6,7 +6,7 @@ import { fatigueSigns, latestCheckIn } from '../recovery/check-in';
 import { fatigueScore, type SignsVerdict } from '../recovery/signs';
 import { nextToIssue } from '../unfold/issue';
 import { addAdherence, finishedWeeks, type OfPlanned, weekAdherence } from './adherence';
-import { dueDay, lastDay, lastIssued, type Watch } from './watch';
+import { dueDay, lastDay, lastIssued, type Watch } from './alert-kind';
 
 export const BLOCK_STATES = ['planned', 'running', 'done'] as const;
 export type BlockState = (typeof BLOCK_STATES)[number];

@@ -6,10 +6,10 @@ import { NOW, setsFor, someBlock, work } from '../testing/coach';
 import { saveSteps } from './blocks';
 import { pendingCalls } from './calls';
 import { reloadTraining } from './changes';
-import { issueWeek, recallWeek, recordWeekOpened } from './issuing';
-import { storeCheckIn } from './keep-check-in';
 import { storeWork } from './logging';
 import { findMeasurements } from './measurements';
+import { issueWeek, recallWeek, recordWeekOpened } from './sending-weeks';
+import { storeCheckIn } from './store-check-in';
 import { exerciseLookup, findTraining } from './training';
 
 afterAll(closeDatabase);

@@ -1,5 +1,5 @@
 import { conventionsWith } from '../conventions/conventions';
-import { isFarAboveHold, mostWhileMaintained } from './held';
+import { isFarAboveHold, mostWhileMaintained } from './maintained';
 
 const usual = conventionsWith();
 

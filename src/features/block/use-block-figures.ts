@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { BlockSession } from '@/client/block-session';
 import { nextToIssue, ok, type WeekState } from '@/core';
-import { useDeferred } from '@/ui/use-later';
-import { useStableCallback } from '@/ui/use-stable';
+import { useDeferred } from '@/ui/use-deferred';
+import { useStableCallback } from '@/ui/use-stable-callback';
 import type { BlockState } from '../../client/block-state';
 import type { Seen } from './focus';
 import { columnsOf, rowsOf } from './sheet/layout';

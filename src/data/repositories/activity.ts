@@ -3,7 +3,7 @@ import type { ActivityEntry } from '@/core';
 import { type Asker, actorOf } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
-import { type About, athleteQuery } from './about';
+import { type About, athleteQuery } from './athlete-query';
 
 /** An action and its object; see `Deed`. */
 export type Done = Pick<ActivityEntry, 'what' | 'about'>;

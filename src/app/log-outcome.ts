@@ -1,5 +1,5 @@
 import 'server-only';
-import { clientOrigin } from './from';
+import { clientOrigin } from './client-origin';
 import { type SecurityEvent, securityLog } from './security-log';
 
 const log = securityLog();

@@ -1,6 +1,6 @@
 import { exerciseById } from '../exercises/library';
 import { athlete } from '../testing/fixtures';
-import { type LoggedFirst, lastingBest, loggedFirstSets, type StoredSet } from './lasting-best';
+import { type LoggedFirst, lastingBest, loggedFirstSets, type StoredSet } from './starting-best';
 
 const press = exerciseById('leg-press');
 if (press === undefined) throw new Error('no leg press');

@@ -1,5 +1,5 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import { isFarAboveHold } from '../volume/held';
+import { isFarAboveHold } from '../volume/maintained';
 import { type Check, lazyFixes } from './finding';
 import { slotsFor } from './slot-sets';
 import { offered, trimTo } from './volume-fixes';

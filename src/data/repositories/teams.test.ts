@@ -7,6 +7,10 @@ import { findAthlete } from './athletes';
 import { saveSteps } from './blocks';
 import { coachByEmail, signIn } from './coaches';
 import { saveExercise, shareExercise, sharing } from './exercises';
+import { ownExercises } from './own-exercises';
+import { findPhone, inviteAthlete, signInPhone } from './phones';
+import { roster } from './roster';
+import { findSessionCoach } from './sessions';
 import {
   acceptInvite,
   coachInvite,
@@ -16,11 +20,7 @@ import {
   newPasswordLink,
   passwordBy,
   transferAthlete,
-} from './houses';
-import { ownExercises } from './own-exercises';
-import { findPhone, inviteAthlete, signInPhone } from './phones';
-import { roster } from './roster';
-import { findSessionCoach } from './sessions';
+} from './teams';
 import {
   findDesign,
   ownTemplates,

@@ -17,11 +17,11 @@ import { plain } from '../models/plain';
 import type { CallRow } from '../models/rows';
 import { saveWithin } from './blocks';
 import { markChanged, refreshCalls } from './calls';
-import { issueWeek } from './issuing';
+import { watchOf } from './day-input';
+import { issueWeek } from './sending-weeks';
 import { stored } from './stored';
 import { storedEdit } from './stored-block';
 import { exerciseLookup, findTraining } from './training';
-import { watchOf } from './watching';
 
 /** The result of applying an option, dismissing an alert or undoing an answer. */
 export type SteerOutcome =

@@ -8,10 +8,10 @@ import type { UnfoldInput } from '../unfold/input';
 import { type PlayedBlock, simulateBlock } from '../unfold/unfold';
 import type { AthleteModel } from './model';
 import { type Random, randomFrom } from './random';
-import { Simulated } from './simulated';
+import { Simulated } from './simulated-athlete';
 
 /** A block to simulate with a model of its athlete. */
-export interface RehearsalInput extends Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'> {
+export interface SimulationInput extends Pick<UnfoldInput, 'block' | 'athlete' | 'exercises'> {
   readonly model: AthleteModel;
 }
 
@@ -37,7 +37,7 @@ export interface Run {
 }
 
 /** Many simulated runs of a block. */
-export interface Rehearsal {
+export interface Simulation {
   readonly runs: number;
   /** Share of its sessions, over all runs, with a muscle below target, per cent. */
   readonly weeks: readonly {
@@ -71,11 +71,11 @@ export interface Rehearsal {
 const SHARED_DEPTH = 1;
 
 /** Simulates one block repeatedly. Runs share what does not depend on chance. */
-export class Rehearsing {
+export class BlockSimulation {
   private readonly memo = new Memo(SHARED_DEPTH);
   private readonly exercises = new Map<string, Exercise | undefined>();
 
-  constructor(private readonly input: RehearsalInput) {}
+  constructor(private readonly input: SimulationInput) {}
 
   /**
    * Simulates the block this many times.
@@ -169,7 +169,7 @@ const medianAndRange = (values: readonly number[]) => ({
 });
 
 /** The combined result of a block's runs. */
-export function summariseRuns(runs: readonly Run[]): Rehearsal {
+export function summariseRuns(runs: readonly Run[]): Simulation {
   const percent = (count: number) => (runs.length === 0 ? 0 : (100 * count) / runs.length);
   const breaks = new Map<Muscle, number[]>();
   for (const { broke } of runs)

@@ -1,7 +1,7 @@
 import type { SessionPlan } from '../plan/session';
 import { athlete, block, HALL, lookup, session, slot, TOP } from '../testing/fixtures';
 import { untrainedPlan } from '../unfold/untrained';
-import { makeEasier, splitInHalves } from './rescue';
+import { makeEasier, splitInHalves } from './easier-day';
 
 function planned(...slots: ReturnType<typeof slot>[]): SessionPlan {
   const made = block([session('a', 0, slots)], { rir: { first: 0, last: 0 } });

@@ -1,4 +1,4 @@
-import { isHttps } from './by-tls';
+import { isHttps } from './is-https';
 
 const came = (proto?: string) =>
   isHttps(new Headers(proto === undefined ? {} : { 'x-forwarded-proto': proto }));

@@ -1,4 +1,4 @@
-import { standing } from './standing';
+import { standing } from './range-position';
 
 const landmarks = { hold: 3, floor: 8, ceiling: 18 };
 const of = (measured: number, goal: 'grow' | 'priority' | 'hold') => standing({ measured, landmarks, goal });
