@@ -71,7 +71,7 @@ test('so does a running block, with calls, logged sets and an edit to one of two
     1,
     ({ reps, rir }) => ({
       reps: reps - 1,
-      rir: rir + 3,
+      rir: Math.max(0, rir - 2),
     }),
   );
   const memory = new Memo();

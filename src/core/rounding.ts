@@ -12,6 +12,11 @@ export function roundHalfDown(x: number): number {
   return Math.ceil(x - 0.5 - EPSILON) + 0;
 }
 
+/** The nearest half; quarters go up. */
+export function roundToHalf(x: number): number {
+  return roundHalfUp(x * 2) / 2;
+}
+
 /** Values are rounded to 0.001 before comparison, so that a value exactly at the limit counts as at it. */
 const ON_LIMIT = 0.0005;
 

@@ -1,6 +1,8 @@
+import type { RepRange } from '../block/rep-range';
 import type { Conventions } from '../conventions/conventions';
 import type { LoggedSet } from '../log/log';
 import { summariseNotes } from '../on-the-day/session-note';
+import { isAtMost } from '../rounding';
 import { techniqueParts } from '../techniques/registry';
 import { roundCredits } from '../techniques/stamina';
 import { plainSet } from './plain-set';
@@ -30,7 +32,9 @@ export function asDone(
       if (logged === undefined && isOut) continue;
       const exerciseId = logged?.exerciseId ?? slot.exerciseId;
       const done =
-        logged === undefined ? set : { ...set, reps: logged.reps, rir: logged.rir, optional: false };
+        logged === undefined
+          ? set
+          : { ...set, reps: logged.reps, rir: logged.rir, predictedRir: null, optional: false };
       byExercise.set(exerciseId, [...(byExercise.get(exerciseId) ?? []), done]);
     }
     return [...byExercise].map(([exerciseId, done]) => ({
@@ -62,6 +66,14 @@ function extraWorkSlots(
   });
 }
 
+/** RIR within which a finisher at half of the max counts, if it reached the bottom of its range. */
+const FINISHED_RIR = 2;
+
+/** A finisher at a share of the max is judged by its reps. */
+function finisherCredit({ reps, rir }: SetPlan, range: RepRange | undefined): number {
+  return reps >= (range?.low ?? 0) && isAtMost(rir, FINISHED_RIR) ? 1 : 0;
+}
+
 /** Sets with credit as done: a round by its parts; the coach's figure if RIR cannot be known. */
 function credited(slot: SlotPlan, sets: readonly SetPlan[], conventions: Conventions): readonly SetPlan[] {
   const rounds = new Map<number, SetPlan[]>();
@@ -79,7 +91,8 @@ function credited(slot: SlotPlan, sets: readonly SetPlan[], conventions: Convent
     return pieces.map((set, at): SetPlan => {
       const part = parts.find(({ role }) => role === set.role);
       const isStated = part?.stated !== undefined || part?.asRound === true;
-      const credit = set.role === 'easy' || set.optional ? 0 : isStated ? set.credit : (credits[at] ?? 0);
+      const own = part?.ofMaxRises === true ? finisherCredit(set, part.range) : (credits[at] ?? 0);
+      const credit = set.role === 'easy' || set.optional ? 0 : isStated ? set.credit : own;
       return { ...set, credit, hard: credit > 0 };
     });
   });

@@ -10,6 +10,8 @@ export interface SetPlan {
   readonly load: number | null;
   readonly reps: number;
   readonly rir: number;
+  /** RIR of the week, where the set asks for the RIR that its load predicts; absent otherwise. */
+  readonly weekRir?: number;
   /** The RIR predicted from the strength estimate; null without one. */
   readonly predictedRir: number | null;
   readonly hard: boolean;

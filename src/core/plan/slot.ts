@@ -46,5 +46,7 @@ export interface SlotPlan {
   readonly warmUp: readonly WarmUpSet[];
   /** Estimated one-rep max behind the loads, including bodyweight. */
   readonly oneRepMax: number | null;
+  /** The one-rep max that its shares are taken of; absent for holds, without strength, and in older weeks. */
+  readonly heldMax?: number;
   readonly why: { readonly rir: Reason; readonly load: Reason; readonly sets: Reason; readonly reps: Reason };
 }

@@ -41,7 +41,7 @@ export const highRepFinisher: Technique<HighRepFinisher> = {
   },
   parts: ({ shape, band, load, toFailure }) => {
     const rir = toFailure ? { rir: 0 } : { leastRir: 1 };
-    const ofMax = load === 'half of 1RM' ? { ofMax: HALF } : {};
+    const ofMax = load === 'half of 1RM' ? { ofMax: HALF, ofMaxRises: true } : {};
     if (shape === 'long set') return [plainPart(1, { ...rir, ...ofMax, range: band })];
     const breaths = Array.from({ length: TEN }, () => ({ pause: BREATHS, share: 1 }));
     return [

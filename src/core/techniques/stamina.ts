@@ -70,6 +70,28 @@ export function roundRirs(
   ];
 }
 
+/** More reps than anybody has at the start of a round. */
+const MOST_REACH = 200;
+/** Halvings of that until the start of a round is known to a hundredth of a rep. */
+const HALVINGS = 15;
+
+/** Reps possible at the start of a round whose last part left these reps, found by halving. */
+export function reachOfRound(
+  lead: Pick<Lead, 'reps' | 'lighter' | 'back'>,
+  minis: readonly Mini[],
+  end: number,
+): number {
+  let low = 0;
+  let high = MOST_REACH;
+  for (let step = 0; step < HALVINGS; step++) {
+    const reach = (low + high) / 2;
+    const left = roundRirs({ ...lead, reach }, minis).at(-1) ?? 0;
+    if (left < end) low = reach;
+    else high = reach;
+  }
+  return high;
+}
+
 /** RIR to leave after the first reps so that no part of a round with fixed reps ends below `rir`. */
 export function leadRirOf(
   reps: readonly number[],

@@ -121,6 +121,8 @@ export interface Part {
   readonly range?: RepRange;
   /** Load as a share of the one-rep max. */
   readonly ofMax?: number;
+  /** Whether that load rises once the top of the range was reached, and never falls. */
+  readonly ofMaxRises?: boolean;
   /**
    * RIR to leave after the first reps so that the whole set or round ends at `rir`.
    * @param back reps restored per second of rest inside a round

@@ -97,7 +97,10 @@ function slotCredit(
     performed += counts;
     for (const [muscle, contribution] of credits(plannedExercise(planner, slot, variant))) {
       let credit = 0;
-      for (const set of sets) credit += setCredit(set, contribution, crediting, kind, planner.conventions);
+      sets.forEach((set, at) => {
+        if (crediting === 'near-failure reps' && sets[at + 1]?.round === set.round) return;
+        credit += setCredit(set, contribution, crediting, kind, planner.conventions);
+      });
       if (counts === 0 && credit === 0) continue;
       gives.push({ muscle, part: { exerciseId, contribution, sets: counts, credit } });
     }
@@ -126,14 +129,17 @@ function countOf(
 
 /** What a set counts toward a muscle in this week. */
 function setCredit(
-  set: Pick<SetPlan, 'reps' | 'rir' | 'credit' | 'piece' | 'optional' | 'role'>,
+  set: Pick<SetPlan, 'reps' | 'rir' | 'predictedRir' | 'credit' | 'piece' | 'optional' | 'role'>,
   share: number,
   crediting: Crediting,
   kind: 'building' | 'deload',
   conventions: Conventions,
 ): number {
-  if (kind === 'deload') return countOf(set, kind) * share;
-  return set.optional ? 0 : CREDITING[crediting](set, share, conventions);
+  const { reps, predictedRir, rir } = set;
+  const credit = crediting === 'near-failure reps' && kind === 'building' ? set.credit : countOf(set, kind);
+  return set.optional
+    ? 0
+    : CREDITING[crediting]({ credit, reps, rir: predictedRir ?? rir }, share, conventions);
 }
 
 /** A slot's sets by variant; null is the slot's own. */

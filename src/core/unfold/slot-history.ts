@@ -1,5 +1,6 @@
 import { isEqual } from 'es-toolkit';
 import type { Slot } from '../block/block';
+import { isEasy } from '../effort/easy';
 import { nearestLoad } from '../loading/grid';
 import { valueIn } from '../loading/weight';
 import type { LoggedSet } from '../log/log';
@@ -19,7 +20,8 @@ import {
   techniqueProgress,
   withSetCount,
 } from '../techniques/registry';
-import { afterReps, type Done, type Role, sectionsCost } from '../techniques/technique';
+import { lighterBy, reachOfRound } from '../techniques/stamina';
+import { afterReps, type Done, type Role, repCost, sectionsCost } from '../techniques/technique';
 import { decimal, type Hundredths, hundredths } from '../units';
 import { type Estimating, type SlotFacts, type StrengthEstimate, strengthOf } from './slot-facts';
 
@@ -37,11 +39,32 @@ export interface SlotHistory {
   readonly technique: TechniqueParameters;
   /** Whether the technique's next load step is earned. */
   readonly earned: boolean;
+  /** The one-rep max that shares are taken of, once a week was planned with it; null before. */
+  readonly heldMax: number | null;
+  /** The first set that was asked for and met, and since which week; null if the last one was missed. */
+  readonly met: MetAsk | null;
+}
+
+/** A first set that was met week after week. Load in hundredths. */
+interface MetAsk {
+  readonly since: number;
+  readonly load: Hundredths;
+  readonly reps: number;
+  readonly rir: number;
 }
 
 /** A slot before its first week. */
 export function beginHistory({ technique }: Pick<Slot, 'technique'>): SlotHistory {
-  return { exposures: [], last: new Map(), reps: [], lastLogged: null, technique, earned: false };
+  return {
+    exposures: [],
+    last: new Map(),
+    reps: [],
+    lastLogged: null,
+    technique,
+    earned: false,
+    heldMax: null,
+    met: null,
+  };
 }
 
 /** Set 1 of a slot last time, its load a decimal; null if there was none. */
@@ -56,13 +79,13 @@ const EXPOSURES = 2;
 /**
  * A slot's strength in a week: the best first set of its last two exposures, or the later one if it was closer to
  * failure, which says more. Otherwise its starting strength. Projected by the gain of every pass after the one
- * following the last exposure.
+ * following the last exposure, or following the first of several in which the same set was asked for and met.
  * @param gains projected gain of each pass, per cent of the pass
  * @param pass calendar weeks per pass
  */
 export function strengthAt(
   { start }: Pick<SlotFacts, 'start'>,
-  { exposures }: Pick<SlotHistory, 'exposures'>,
+  { exposures, met }: Pick<SlotHistory, 'exposures' | 'met'>,
   week: number,
   gains: readonly number[],
   pass: number,
@@ -75,7 +98,7 @@ export function strengthAt(
     (second.oneRepMax >= first.oneRepMax || second.source.rir < first.source.rir);
   const best = (isLater ? second : first) ?? start;
   if (best === null) return null;
-  const from = recent.at(-1)?.week ?? 0;
+  const from = met?.since ?? recent.at(-1)?.week ?? 0;
   // A loop over few numbers: this runs for every slot and week, a thousand times per keystroke.
   let growth = 1;
   let ahead = 0;
@@ -200,7 +223,8 @@ export function historyAfterWeek(
   const lastLogged = isLogged ? (strength === null ? history.lastLogged : week) : null;
   const done = isLogged ? logged : plannedSets(planned);
   const [first] = done;
-  if (first === undefined) return { ...history, exposures, lastLogged };
+  const heldMax = planned.heldMax ?? history.heldMax;
+  if (first === undefined) return { ...history, exposures, lastLogged, heldMax };
   const met = (!isLogged || done.length >= askedOf(planned)) && done.every((one) => one.met);
   const { last, running } = lastTimes(facts, history, done, { met, isLogged }, estimating);
   const reps = done.flatMap(({ set, reps: each }) =>
@@ -211,8 +235,23 @@ export function historyAfterWeek(
     last,
     reps,
     lastLogged,
+    heldMax,
+    met: isLogged ? metAfter(history, first, strength === null ? null : week) : history.met,
     ...techniqueAfter(facts, history, planned, done, { met, running }),
   };
+}
+
+/** The first set that is met week after week, once another week was logged; a week without strength keeps it. */
+function metAfter(
+  { met: before }: SlotHistory,
+  { set, met, reps, load }: DoneSet,
+  week: number | null,
+): MetAsk | null {
+  if (week === null) return before;
+  if (!met || reps !== set.reps) return null;
+  const { rir } = set;
+  const isSame = before?.load === load && before.reps === reps && before.rir === rir;
+  return isSame ? before : { since: week, load, reps, rir };
 }
 
 /** The first set of each part as the new last time. */
@@ -301,7 +340,7 @@ function sameTechnique(a: TechniqueParameters, b: TechniqueParameters): boolean 
   return isEqual(withSetCount(a, 1), withSetCount(b, 1));
 }
 
-/** Strength from the first set logged; null if it was another exercise or moved nothing. */
+/** Strength from the first set or round logged; null if it was another exercise, moved nothing, or was easy. */
 function loggedStrength(
   facts: SlotFacts,
   history: SlotHistory,
@@ -314,8 +353,12 @@ function loggedStrength(
   const logged = first && performed.sets.get(`${planned.slotId}/${first.id}`)?.set;
   if (logged === undefined || logged.exerciseId !== facts.exercise.id) return null;
   const done = { load: valueIn(facts.grid.unit, logged.load), reps: logged.reps, rir: logged.rir };
-  // Reps that followed without a pause came from the same capacity.
-  const reached = { ...done, reps: done.reps + sectionsCost(first?.sections ?? []) };
+  const round = loggedRound(facts, planned, performed);
+  if (isEasy(round?.at(-1)?.logged.rir ?? done.rir)) return null;
+  const reached =
+    round === null
+      ? { ...done, reps: repsOfSections(first, done.reps) }
+      : { ...done, rir: roundReach(facts, round, estimating) - done.reps };
   const oneRepMax = strengthOf(facts, reached, estimating);
   if (oneRepMax === undefined) return null;
   return {
@@ -323,6 +366,54 @@ function loggedStrength(
     source: { kind: 'logged', week, ...done },
     oneRepMax: cappedStrength(facts, history, logged, oneRepMax),
   };
+}
+
+/** Full reps that a set amounts to: what followed without a pause came from the same capacity. */
+function repsOfSections(set: SetPlan | undefined, reps: number): number {
+  if (set === undefined || set.sections.length === 0) return reps;
+  return reps * repCost(set.manner) + sectionsCost(set.sections);
+}
+
+interface LoggedPiece {
+  readonly set: SetPlan;
+  readonly logged: LoggedSet;
+}
+
+/**
+ * The parts of a slot's first round as logged; null if it is a single set, not all of it was logged, or its load
+ * drops: reps left after a drop say little about the first load.
+ */
+function loggedRound(
+  { exercise }: SlotFacts,
+  { slotId, sets }: SlotPlan,
+  performed: Performed,
+): readonly LoggedPiece[] | null {
+  const pieces = sets.filter(({ round }) => round === sets[0]?.round);
+  if (pieces.length < 2 || pieces.some(({ load }) => load !== pieces[0]?.load)) return null;
+  const logged = pieces.flatMap((set) => {
+    const done = performed.sets.get(`${slotId}/${set.id}`)?.set;
+    return done === undefined || done.exerciseId !== exercise.id ? [] : [{ set, logged: done }];
+  });
+  return logged.length === pieces.length ? logged : null;
+}
+
+/** Reps to failure at the start of a logged round, from the reps left at its end. */
+function roundReach(
+  { away }: SlotFacts,
+  round: readonly LoggedPiece[],
+  { curve, conventions }: Estimating,
+): number {
+  const [first, ...others] = round;
+  const minis = others.map(({ set, logged }, at) => ({
+    reps: logged.reps,
+    pause: (round[at] as LoggedPiece).set.rest,
+    away: away ?? 0,
+    share: 1,
+    manner: set.manner,
+  }));
+  const end = round.at(-1)?.logged.rir ?? 0;
+  const lead = { reps: first?.logged.reps ?? 0, lighter: lighterBy(curve), back: conventions.roundBack };
+  return reachOfRound(lead, minis, end);
 }
 
 /** The strength shown by an unclean set: never more than was known before. */

@@ -1,5 +1,5 @@
 import type { Conventions } from '../conventions/conventions';
-import { clamp, isAtMost } from '../rounding';
+import { clamp, isAtMost, roundToHalf } from '../rounding';
 import type { Crediting } from './schools';
 
 /** A set for counting: its credit whatever it trains, its reps and RIR. */
@@ -12,14 +12,15 @@ export interface CreditedSet {
 /** What one set counts toward a muscle, 0-1. */
 export type CreditingSchool = (set: CreditedSet, contribution: number, conventions: Conventions) => number;
 
-/** A working set is hard if it ends within the threshold of failure. */
+/** A working set is hard if it ends within the threshold of failure; a predicted RIR counts to the nearest half. */
 export function isHard(rir: number, conventions: Conventions): boolean {
-  return isAtMost(rir, conventions.hardSetRir);
+  return isAtMost(roundToHalf(rir), conventions.hardSetRir);
 }
 
 /**
  * Ways of counting. Direct only: prime movers. Fractional: the contribution itself. Inclusive: every clear assistance
- * as a whole set. Near-failure reps: clamp(5 - RIR, 0, reps) / 5 of a counted set, times the contribution.
+ * as a whole set. Near-failure reps: clamp(5 - RIR, 0, reps) / 5 of a counted set, times the contribution; of a round
+ * its last part alone.
  */
 export const CREDITING: Readonly<Record<Crediting, CreditingSchool>> = {
   fractional: ({ credit }, contribution) => credit * contribution,

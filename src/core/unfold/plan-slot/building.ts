@@ -6,7 +6,7 @@ import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
 import { capacity } from '../../progression/load-rules/load-choice';
 import { RULES } from '../../progression/load-rules/registry';
-import { isAtLeast } from '../../rounding';
+import { isAtLeast, roundToHalf } from '../../rounding';
 import {
   banksReps,
   measuresStrength,
@@ -42,6 +42,7 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
   let top: Hundredths | null = null;
   let before = 0;
   let low = slot.range.low;
+  let isTopGiven = false;
   parts.forEach((part, index) => {
     const isFirst = index === 0;
     const written = part.range ?? shifted(slot.range, part.repOffset);
@@ -77,15 +78,31 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
     const optional = index === parts.length - 1 ? slot.optionalSets : 0;
     const setting = { asked, technique, before, count, optional, perSet, rest, mode, leadRir };
     const laid = layOut(facts, partPlan(facts, target, first, setting));
+    const asks = isAskedByPrediction(first.isGiven || isTopGiven, part) ? asPredicted(laid) : laid;
+    if (isFirst) isTopGiven = first.isGiven;
     const isBanked =
       isFirst &&
       banksReps(technique) &&
       first.load !== null &&
       first.load === history.last.get(part.role)?.load;
-    sets.push(...(isBanked ? rebankedSets(laid, history.reps) : laid));
+    sets.push(...(isBanked ? rebankedSets(asks, history.reps) : asks));
     before += part.sets;
   });
   return record(facts, constantOf(facts, target), technique, { sets, why, rest, seconds, perSet, low });
+}
+
+/** Whether sets ask for the RIR they predict: their load was not found from the week's. Easy sets stay as they are. */
+function isAskedByPrediction(isGiven: boolean, { role, asRound, stated }: Part): boolean {
+  return isGiven && role !== 'easy' && asRound !== true && stated === undefined;
+}
+
+/** Sets that ask for the RIR they predict, to the nearest half; the week's own is kept beside it. */
+function asPredicted(sets: readonly SetPlan[]): readonly SetPlan[] {
+  return sets.map((set) =>
+    set.predictedRir === null
+      ? set
+      : { ...set, rir: Math.max(0, roundToHalf(set.predictedRir)), weekRir: set.rir },
+  );
 }
 
 /** Least RIR where failure is not safe. */
@@ -161,7 +178,11 @@ function effortOf(
 ) {
   const week = part.rir ?? Math.max(0, asked + part.rirOffset);
   const wished = Math.max(part.leastRir ?? 0, override?.rir ?? week);
-  const onAverage = mode === 'hold reps' && part.minis === undefined && slot.drift !== 'hold reps, first set';
+  const isFixedRound =
+    part.minis !== undefined && part.range !== undefined && part.range.low === part.range.high;
+  const onAverage =
+    (isFixedRound && part.rises === undefined) ||
+    (mode === 'hold reps' && part.minis === undefined && slot.drift !== 'hold reps, first set');
   const rir = onAverage ? averageFirstRir(wished, perSet, part.sets) : wished;
   const back = conventions.roundBack;
   const leadRir =
@@ -219,10 +240,19 @@ function partPlan(
   };
 }
 
+/** The strength that a coach accepted in place of the held one-rep max of a share; null if nothing was accepted. */
+function acceptedMax(why: Reason): number | null {
+  if (why.code !== 'load/answered' || why.outcome === 'held') return null;
+  const { proposed } = why;
+  return proposed.code === 'load/best-fit' && proposed.rule === 'share of the max'
+    ? proposed.strength.oneRepMax
+    : null;
+}
+
 /** The slot as shown and sent, with its reasons. */
 function record(
   { slot, exercise, grid, carried, movedFrom, away }: SlotFacts,
-  { strength, gate, override, rir, whyRir, whySets }: SlotTarget,
+  { strength, gate, override, rir, whyRir, whySets, heldMax }: SlotTarget,
   technique: TechniqueParameters,
   made: {
     readonly sets: readonly SetPlan[];
@@ -260,6 +290,7 @@ function record(
     sets: made.sets,
     warmUp: [],
     oneRepMax: isHeld(exercise) ? null : (strength?.oneRepMax ?? null),
+    ...(heldMax === null || isHeld(exercise) ? {} : { heldMax: acceptedMax(made.why) ?? heldMax }),
     why: {
       rir: override?.rir == null ? whyRir : { code: 'rir/override', value: override.rir, proposed: rir },
       load: made.why,

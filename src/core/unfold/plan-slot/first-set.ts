@@ -14,10 +14,11 @@ import {
 } from '../../progression/load-rules/load-choice';
 import { RULES, type RuleName } from '../../progression/load-rules/registry';
 import type { RuleInput } from '../../progression/load-rules/rule';
-import { clamp, roundHalfDown, roundHalfUp } from '../../rounding';
+import { nextLoad } from '../../progression/load-rules/step-up';
+import { clamp, isAtLeast, roundHalfDown, roundHalfUp } from '../../rounding';
 import { keepsReps, type TechniqueParameters, techniqueProgress } from '../../techniques/registry';
 import type { Part } from '../../techniques/technique';
-import { asHundredths, decimal, type Hundredths, hundredths } from '../../units';
+import { asHundredths, decimal, type Hundredths, heavier, hundredths } from '../../units';
 import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 import type { SlotTarget } from './target';
@@ -46,6 +47,8 @@ export interface FirstSet {
   readonly why: Reason;
   /** What the load was found with; null if no strength is known or the exercise is a hold. */
   readonly input: RuleInput | null;
+  /** Whether the load was not found from the RIR: a share of the max, typed, or moved with the block. */
+  readonly isGiven: boolean;
 }
 
 /** The first set of a part: by its rule, fixed by the coach's answer, or typed into the week. */
@@ -62,13 +65,17 @@ export function firstSet(
     ? heldSet(facts, target, asked)
     : foundSet(facts, history, target, technique, asked);
   const { range } = asked;
+  const isGiven = found.isGiven || target.shift.now !== 1;
   const load = found.chosen === null ? null : hundredths(found.chosen.load);
   const reps = found.chosen?.reps ?? roundHalfUp((range.low + range.high) / 2);
   if (override === null || !asked.isFirst || (override.load === null && override.reps === null))
-    return { load, reps, why: found.why, input: found.input };
+    return { load, reps, why: found.why, input: found.input, isGiven };
+  const typed =
+    override.load === null ? null : nearestLoad(grid, hundredths(valueIn(grid.unit, override.load)));
+  const { input } = found;
   const own = {
-    load: override.load === null ? load : nearestLoad(grid, hundredths(valueIn(grid.unit, override.load))),
-    reps: override.reps ?? reps,
+    load: typed ?? load,
+    reps: override.reps ?? (typed === null || input === null ? reps : repsAtRir(input, typed)),
   };
   const shown = own.load === null ? null : decimal(own.load);
   const why = {
@@ -78,13 +85,14 @@ export function firstSet(
     reps: own.reps,
     proposed: found.why,
   } as const;
-  return { ...own, why, input: found.input };
+  return { ...own, why, input, isGiven: isGiven || (typed !== null && override.rir === null) };
 }
 
 interface Found {
   readonly chosen: Candidate | null;
   readonly why: Reason;
   readonly input: RuleInput | null;
+  readonly isGiven: boolean;
 }
 
 function foundSet(
@@ -98,7 +106,7 @@ function foundSet(
   const { strength, pinned } = target;
   const { part, range, leadRir } = asked;
   const search: Reason = { code: 'load/search', targetRir: target.rir, range: slot.range };
-  if (strength === null) return { chosen: null, why: search, input: null };
+  if (strength === null) return { chosen: null, why: search, input: null, isGiven: false };
   const input = {
     oneRepMax: strength.oneRepMax,
     carried: facts.carried,
@@ -115,11 +123,16 @@ function foundSet(
     conventions: target.conventions,
   };
   const share = asked.isFirst ? target.ofMax : null;
+  const heldMax = target.heldMax ?? strength.oneRepMax;
   const moved = shifted(input, target.shift);
   const found =
-    share === null ? fitPart(facts, history, technique, moved, asked) : writtenShare(moved, share);
-  const fit = found && asWritten(unshifted(found, input, target.shift), input, part);
-  if (fit === undefined) return { chosen: null, why: search, input };
+    share === null
+      ? fitPart(facts, history, technique, moved, asked, heldMax * target.shift.now)
+      : writtenShare(input, share, heldMax);
+  const fit = found && asWritten(share === null ? unshifted(found, input, target.shift) : found, input, part);
+  if (fit === undefined) return { chosen: null, why: search, input, isGiven: false };
+  const isGiven =
+    share !== null || (part.ofMax !== undefined && part.role !== 'easy' && part.asRound !== true);
   const why: Reason = {
     code: 'load/best-fit',
     rule: share === null ? ruleName(facts, technique, part) : 'share of the max',
@@ -130,12 +143,13 @@ function foundSet(
     range,
     fit,
   };
-  if (!asked.isFirst || pinned === null) return { chosen: fit.chosen, why, input };
+  if (!asked.isFirst || pinned === null) return { chosen: fit.chosen, why, input, isGiven };
   const { outcome, load, reps } = pinned;
   return {
     chosen: candidate(input, hundredths(load), reps),
     why: { code: 'load/answered', outcome, unit: grid.unit, load, reps, proposed: why },
     input,
+    isGiven,
   };
 }
 
@@ -148,8 +162,12 @@ function fitPart(
   technique: TechniqueParameters,
   input: RuleInput,
   { part, top }: PartAsked,
+  heldMax: number,
 ): LoadChoice | undefined {
-  if (part.ofMax !== undefined) return shareOfMax(input, part.ofMax);
+  if (part.ofMax !== undefined)
+    return part.ofMaxRises === true
+      ? risingShare(input, part.ofMax, heldMax)
+      : shareOfMax(input, part.ofMax, heldMax);
   if (part.drop !== undefined && top !== null) {
     const own = part.ownRule && input.last !== null ? RULES[slot.loadRule].choose(input) : undefined;
     // A back-off stays lighter than the set before it.
@@ -197,28 +215,55 @@ function unshifted(fit: LoadChoice, input: RuleInput, { now }: SlotTarget['shift
 /**
  * A load as a share of the one-rep max. A technique's own share is easy on purpose and uses the middle of the range.
  */
-function shareOfMax(input: RuleInput, share: number): LoadChoice {
-  return atShare(input, share, (_, { low, high }) => roundHalfUp((low + high) / 2));
+function shareOfMax(input: RuleInput, share: number, heldMax: number): LoadChoice {
+  const { low, high } = input.range;
+  return byShare(input, loadAtShare(input, share, heldMax), roundHalfUp((low + high) / 2));
 }
 
-/** A share the coach wrote, with the reps of the range that leave the target RIR. */
-function writtenShare(input: RuleInput, share: number): LoadChoice {
-  return atShare(input, share, (load, { low, high }) =>
-    clamp(roundHalfDown(capacity(input, load) - input.targetRir), low, high),
-  );
-}
+/** Difference between logged strength and the held one-rep max, as a share, from which a new load is proposed. */
+const MAX_MOVED = 0.05;
 
-function atShare(
-  input: RuleInput,
-  share: number,
-  repsAt: (load: Hundredths, range: RepRange) => number,
-): LoadChoice {
-  const load = nearestLoad(input.grid, asHundredths((input.oneRepMax * share - input.carried) * 100));
-  return {
-    chosen: candidate(input, load, repsAt(load, input.range)),
-    others: [],
-    decider: 'share of the max',
+/**
+ * A share the coach wrote, with the reps of the range that leave the target RIR. If strength has moved away from the
+ * held one-rep max, its load comes first among the others: it is proposed.
+ */
+function writtenShare(input: RuleInput, share: number, heldMax: number): LoadChoice {
+  const at = (max: number) => {
+    const load = loadAtShare(input, share, max);
+    return candidate(input, load, repsAtRir(input, load));
   };
+  const isMoved = isAtLeast(Math.abs(input.oneRepMax / heldMax - 1), MAX_MOVED);
+  const others = isMoved ? [at(input.oneRepMax)] : [];
+  return { chosen: at(heldMax), others, decider: 'share of the max' };
+}
+
+/** A technique's share whose load rises once the top of its range was reached, and never falls. */
+function risingShare(input: RuleInput, share: number, heldMax: number): LoadChoice {
+  const base = loadAtShare(input, share, heldMax);
+  const { last, grid, range } = input;
+  const earned =
+    last === null ? base : last.reps >= range.high ? (nextLoad(grid, last.load) ?? last.load) : last.load;
+  const load = heavier(base, earned);
+  return byShare(input, load, repsAtRir(input, load));
+}
+
+function loadAtShare({ grid, carried }: RuleInput, share: number, max: number): Hundredths {
+  return nearestLoad(grid, asHundredths((max * share - carried) * 100));
+}
+
+/** Reps of the range that leave the target RIR at a load, never fewer than were met there last time. */
+function repsAtRir(input: RuleInput, load: Hundredths): number {
+  const { last, range, targetRir } = input;
+  const met = last?.load === load && last.met ? last.reps : range.low;
+  const wanted = roundHalfDown(Math.min(capacity(input, load), MOST_REPS) - targetRir);
+  return clamp(Math.max(wanted, met), range.low, range.high);
+}
+
+/** Beyond any range: a load that moves nothing has no end of reps. */
+const MOST_REPS = 1000;
+
+function byShare(input: RuleInput, load: Hundredths, reps: number): LoadChoice {
+  return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
 }
 
 function ruleName({ slot }: SlotFacts, technique: TechniqueParameters, part: Part): RuleName {
@@ -234,7 +279,12 @@ function heldSet(
   { rir, range, fatigue }: PartAsked,
 ): Found {
   if (strength === null)
-    return { chosen: null, why: { code: 'load/search', targetRir, range: slot.range }, input: null };
+    return {
+      chosen: null,
+      why: { code: 'load/search', targetRir, range: slot.range },
+      input: null,
+      isGiven: false,
+    };
   const longest = holdAfterFatigue(strength.oneRepMax, fatigue, conventions);
   const wished = roundHalfDown(secondsForRir(longest, rir, conventions));
   const seconds = clamp(wished, slot.range.low, slot.range.high);
@@ -244,5 +294,6 @@ function heldSet(
     chosen: { load, reps: seconds, predictedRir },
     why: { code: 'load/hold', unit: grid.unit, load, seconds, strength, targetRir: rir, range },
     input: null,
+    isGiven: false,
   };
 }

@@ -223,7 +223,7 @@ function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPl
   const predictedRir = predicted(plan, reps, place.k);
   // By prediction; by the target only if nothing is known. A set that cannot be done once counts nothing.
   const isDoable = predictedRir === null || isAtLeast(predictedRir + reps, 1);
-  const counts = isDoable && isHard(predictedRir ?? rir, plan.conventions);
+  const counts = isDoable && (isFinisher(part) || isHard(predictedRir ?? rir, plan.conventions));
   const hard = counts && !optional && part.role !== 'easy';
   const set: SetPlan = {
     id: place.id,
@@ -244,6 +244,14 @@ function wholeSet(plan: PartPlan, place: SetPlace, { reps, rir }: Effort): SetPl
     optional,
   };
   return place.words === NO_WORDS ? set : { ...set, ...place.words };
+}
+
+/** Reps up to which a finisher's range must reach, so that it counts although its load is light. */
+const FINISHER_REPS = 17;
+
+/** Whether a part is judged by its reps alone: a long set at a share of the max. */
+function isFinisher({ ofMaxRises, range }: Part): boolean {
+  return ofMaxRises === true && (range?.high ?? 0) >= FINISHER_REPS;
 }
 
 const NO_SECTIONS: readonly Section[] = [];

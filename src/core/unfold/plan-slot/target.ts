@@ -44,6 +44,8 @@ export interface SlotTarget {
   readonly shift: WeekAsked['shift'];
   /** The written share of the one-rep max this week, 0-1; null: by its rule. */
   readonly ofMax: number | null;
+  /** The one-rep max that shares are taken of, held for the block; null if no strength is known. */
+  readonly heldMax: number | null;
 }
 
 interface Pinned {
@@ -108,6 +110,7 @@ export function slotTarget(
     pass,
     shift: asked.shift,
     ofMax: shareInWeek(facts.slot, (week - 1) * pass),
+    heldMax: history.heldMax ?? facts.start?.oneRepMax ?? history.exposures[0]?.oneRepMax ?? null,
   };
 }
 
