@@ -41,6 +41,7 @@ export * from './conventions/conventions';
 export * from './conventions/own-conventions';
 export * from './effort/curves';
 export * from './effort/drift';
+export * from './effort/easy';
 export * from './effort/exposure';
 export * from './effort/exposures-of';
 export * from './effort/lift-line';

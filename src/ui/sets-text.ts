@@ -15,7 +15,8 @@ const TIMES = String.raw`\s*[x×*]\s*`;
 const REPS = String.raw`\d+\s*(?:s\b)?[^,;@]*`;
 /** The same without a load before it. */
 const ALONE = String.raw`\d+\s*(?:s\b)?[^,;@x×*]*`;
-const RIR = String.raw`(?:\s*@\s*(\d+(?:[.,]5)?)(?:\s*,\s*\d+)*)?`;
+/** Reps left; `5+` names none. */
+const RIR = String.raw`(?:\s*@\s*(?:5\+|(\d+(?:[.,]5)?))(?:\s*,\s*(?:5\+|\d+))*)?`;
 
 /** `107.5 × 10 @2`, `100 × 13, 12, 11`, `bw+10 × 6`, `find × 8`. */
 const LOAD_FIRST = new RegExp(

@@ -73,3 +73,26 @@ test('an answer orders its first set, and none if declined', () => {
     { outcome: 'accepted', week: 2, to: { load: call.to.load, reps: call.to.reps } },
   ]);
 });
+
+test('a share of the max proposes a load once strength has moved by five per cent; its own weekly steps need no answer', () => {
+  const shares = block([
+    session('a', 0, [
+      slot('1', 'leg-press', { range: { low: 5, high: 8 }, ofMax: { share: 80, weekly: 2.5 } }),
+    ]),
+  ]);
+  const after = (over: number) => {
+    const start = { ...plain, block: shares, issued: [], log };
+    const done = performWeek(start, 1, ({ reps, rir }) => ({ reps: reps + over, rir }));
+    return unfold({ ...start, ...done, answers: [] });
+  };
+  const weekTwo = ({ weeks }: ReturnType<typeof after>) =>
+    weeks[1]?.plan.sessions[0]?.slots[0]?.sets[0]?.load ?? 0;
+  const [asPlanned, stronger] = [after(0), after(5)];
+  expect(weekTwo(asPlanned)).toBeGreaterThan(
+    asPlanned.weeks[0]?.plan.sessions[0]?.slots[0]?.sets[0]?.load ?? 0,
+  );
+  expect(asPlanned.proposals.filter(({ kind }) => kind === 'load')).toEqual([]);
+  const [call] = stronger.proposals.filter((one) => one.kind === 'load');
+  expect(call?.to.load).toBeGreaterThan(weekTwo(stronger));
+  expect(call?.alternatives[0]?.load).toBe(weekTwo(stronger));
+});

@@ -1,5 +1,6 @@
 import { BOUNDS } from '../block/bounds';
 import type { Unit } from '../loading/weight';
+import type { Reason } from '../plan/reason';
 import type { Candidate } from '../progression/load-rules/load-choice';
 import { slotRir } from '../progression/slot-rir';
 import type { SlotFacts } from '../unfold/slot-facts';
@@ -17,6 +18,8 @@ export interface LoadCall extends Call {
   readonly to: Candidate;
   readonly alternatives: readonly Candidate[];
 }
+
+type BestFit = Extract<Reason, { code: 'load/best-fit' }>;
 
 /** A first set chosen instead of the proposed one. */
 export interface AnsweredLoad {
@@ -52,6 +55,17 @@ export function loadCallId(
   ]);
 }
 
+/**
+ * What a load rule proposes in place of last time's set. A share of the max proposes only where strength has moved
+ * away from the max it is held to; its weekly steps are the coach's own.
+ */
+function proposedSet({ rule, fit }: BestFit): Pick<LoadCall, 'to' | 'alternatives'> | null {
+  const { chosen, others } = fit;
+  if (rule !== 'share of the max') return { to: chosen, alternatives: others };
+  const [moved] = others;
+  return moved === undefined ? null : { to: moved, alternatives: [chosen] };
+}
+
 export const loadCall: CallKind<LoadCall, AnsweredLoad> = {
   kind: 'load',
   propose: ({ block, next, weeks, isFinished, slotBefore }) =>
@@ -65,8 +79,9 @@ export const loadCall: CallKind<LoadCall, AnsweredLoad> = {
             // Answered loads, unknown loads and loads of easy weeks need no answer; a call is only made where the
             // rule chose.
             if (why.code !== 'load/best-fit' || last === null) return [];
-            const { chosen, others } = why.fit;
-            if (chosen.load === last.load && chosen.reps === last.reps) return [];
+            const proposed = proposedSet(why);
+            if (proposed === null || (proposed.to.load === last.load && proposed.to.reps === last.reps))
+              return [];
             const built = weeks.filter(({ kind }) => kind === 'building').length;
             const { rir } = slotRir(slot.facts.slot, block, built + 1);
             return [
@@ -80,8 +95,7 @@ export const loadCall: CallKind<LoadCall, AnsweredLoad> = {
                 exerciseId: planned.exerciseId,
                 unit: planned.unit,
                 from: last,
-                to: chosen,
-                alternatives: others,
+                ...proposed,
                 why,
               },
             ];

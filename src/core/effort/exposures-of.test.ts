@@ -42,6 +42,11 @@ test('half reps, replaced sets, holds and unknown exercises are not evidence', (
   expect(find(measured(set('1')), measured(corrected))[0]?.sets.map(({ reps }) => reps)).toEqual([12]);
 });
 
+test('a set that left five is evidence, one that left more is not: nobody can tell', () => {
+  expect(find(measured(set('1', { rir: 5 })))).toHaveLength(1);
+  expect(find(measured(set('1', { rir: 5.5 })))).toEqual([]);
+});
+
 test('a deload is no evidence of strength', () => {
   expect(exposuresOf([measured(set('1'))], session('deload'), athlete(), exerciseById)).toEqual([]);
 });

@@ -9,6 +9,7 @@ import type { LoggedSet } from '../log/log';
 import { dayEasing } from '../on-the-day/session-note';
 import type { WeekState } from '../plan/week-state';
 import { driftPerSet } from './drift';
+import { isEasy } from './easy';
 import type { Exposure } from './exposure';
 
 /** A logged set with what its plan says: whether it measures strength. */
@@ -57,7 +58,7 @@ export interface TrainedSession {
 
 /**
  * Logged sets as exposures: loads as moved, in the athlete's unit, with what earlier sets of the slot cost. Left out:
- * deload weeks, planned or early, sessions made easier on the day, sets that do not measure strength, and holds.
+ * deload weeks, planned or early, sessions made easier on the day, sets that do not measure strength or end far from failure, and holds.
  * @param logged sets, oldest first
  * @param sessions by workout id
  * @param newest the newest revision of an exercise
@@ -70,7 +71,7 @@ export function exposuresOf(
 ): readonly Exposure[] {
   const measuring = logged.filter(({ set, measuresStrength }) => {
     const session = sessions.get(set.workoutId);
-    return measuresStrength && session?.kind === 'building' && !session.rescued;
+    return measuresStrength && !isEasy(set.rir) && session?.kind === 'building' && !session.rescued;
   });
   const near = new NearConventions(athlete.conventions, {});
   const plans = new Map(measuring.map(({ set, rest, asAsked }) => [set.id, { rest, asAsked }]));

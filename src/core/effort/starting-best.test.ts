@@ -58,6 +58,7 @@ test('strength comes from first sets of building weeks that measure it, in their
     set('5', { setId: 'work-2' }),
     set('4', { kind: 'deload' }),
     set('5', { rescued: true }),
+    set('7', { rir: 5.5 }),
     set('3', { measuresStrength: false }),
     set('2', { setId: 'top-1', exerciseId: 'hack-squat' }),
     set('1'),

@@ -4,6 +4,7 @@ import type { Exercise } from '../exercises/exercise';
 import { carriedWeight } from '../loading/carried';
 import { valueIn, type Weight } from '../loading/weight';
 import type { WeekPlan } from '../plan/week';
+import { isEasy } from './easy';
 import { e1rm } from './rep-max';
 
 /** The logged first set of an exercise in a session. */
@@ -31,15 +32,15 @@ export const FIRSTS: readonly string[] = ['work-1', 'top-1'];
 
 /**
  * First sets by exercise that show strength: in building weeks, on days as planned, done in a way that measures
- * strength, in their corrected form.
+ * strength and not far from failure, in their corrected form.
  * @param sets newest first
  */
 export function loggedFirstSets(sets: readonly StoredSet[]): ReadonlyMap<string, readonly LoggedFirst[]> {
   const replaced = new Set(sets.map(({ supersedes }) => supersedes));
   const found = new Map<string, LoggedFirst[]>();
   for (const { id, exerciseId, setId, measuresStrength, kind, rescued, load, reps, rir, date } of sets) {
-    if (replaced.has(id) || !measuresStrength || kind !== 'building' || rescued || !FIRSTS.includes(setId))
-      continue;
+    const isPlain = measuresStrength && !isEasy(rir) && kind === 'building' && !rescued;
+    if (replaced.has(id) || !isPlain || !FIRSTS.includes(setId)) continue;
     const before = found.get(exerciseId) ?? [];
     before.push({ load, reps, rir, date });
     found.set(exerciseId, before);

@@ -319,6 +319,33 @@ describe('stale load', () => {
   });
 });
 
+describe('out of reach', () => {
+  const holder = athlete({
+    bestSets: { 'leg-press': { load: { value: 100, unit: 'kg' }, reps: 10, rir: 2, date: null } },
+  });
+  /** A share of 140 kg for exactly so many reps. */
+  const given = (share: number, reps: number) =>
+    block([
+      session('a', 0, [
+        slot('1', 'leg-press', {
+          technique: { kind: 'straight', sets: 1 },
+          range: { low: reps, high: reps },
+          ofMax: { share, weekly: 0 },
+        }),
+      ]),
+    ]);
+
+  test('a given load is out of reach when less than none is left, and never too easy or too hard for the week', () => {
+    // 75 % of 140 kg are 105, possible ten times.
+    expect(about('out of reach', given(75, 10), holder)).toEqual([]);
+    expect(about('out of reach', given(75, 11), holder)[0]?.detail).toMatchObject({
+      week: 1,
+      set: 1,
+      reps: 11,
+    });
+  });
+});
+
 describe('equipment', () => {
   const legs = block([session('a', 0, [slot('1', 'leg-press')])]);
   const home = athlete({ places: [presetPlace('home gym', 'kg', 'h')] });

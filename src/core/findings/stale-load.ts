@@ -2,7 +2,7 @@ import { findSlot } from '../block/block';
 import type { SetPlan } from '../plan/set';
 import { RULES } from '../progression/load-rules/registry';
 import { loadShift } from '../progression/load-shift';
-import { isAtLeast, isAtMost } from '../rounding';
+import { isAtLeast, isAtMost, roundToHalf } from '../rounding';
 import { isUncounted, techniqueProgress } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
@@ -12,15 +12,19 @@ const LATER_MISS = 1.5;
 
 /** How far a planned set is predicted to miss its target: above, the load is too light; below, it is out of reach. */
 function predictedMiss(
-  { optional, predictedRir, rir, round, piece }: SetPlan,
+  { optional, predictedRir, rir: asked, weekRir, round, piece }: SetPlan,
   risesByReps: boolean,
   isLowered: boolean,
 ): 'stale' | 'out of reach' | null {
   if (optional || predictedRir === null) return null;
   const miss = round === 1 && piece === 1 ? MISS : LATER_MISS;
+  const rir = weekRir ?? asked;
+  // A given load asks for the RIR it predicts: nothing is missed until there is none left.
+  if (weekRir !== undefined && roundToHalf(predictedRir) < 0) return 'out of reach';
   // A reduction of all loads is easier on purpose.
   if (isAtLeast(predictedRir, rir + miss)) return isLowered ? null : 'stale';
   // An added rep is the athlete's to find; missing it is a different matter.
+  if (weekRir !== undefined) return null;
   return isAtMost(predictedRir, (risesByReps ? 0 : rir) - miss) ? 'out of reach' : null;
 }
 

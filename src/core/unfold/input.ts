@@ -7,7 +7,7 @@ import type { IssuedWeek } from '../plan/week-state';
 import type { CheckIn } from '../recovery/check-in';
 
 /** Increases when the rules compute differently; sent weeks record the one they were made with. */
-export const ENGINE_VERSION = 6;
+export const ENGINE_VERSION = 7;
 
 /** All inputs of a plan. */
 export interface UnfoldInput {

@@ -28,6 +28,17 @@ function weeksOf(
   return ladderOf(made).weeks.map(({ plan }) => plan.sessions[0]?.slots[0] as SlotPlan);
 }
 
+test('near-failure reps count a round by its last part alone, at the RIR predicted there', () => {
+  const made = block([session('a', 0, [slot('a1', 'leg-extension', { technique: startOf('rest-pause') })])], {
+    weeks: 1,
+    rir: { first: 2, last: 2 },
+    crediting: 'near-failure reps',
+  });
+  const [week] = ladderOf(made).weeks;
+  const last = week?.plan.sessions[0]?.slots[0]?.sets.at(-1);
+  expect(week?.plan.muscles.quads.sets).toBeCloseTo((5 - (last?.predictedRir ?? 0)) / 5, 9);
+});
+
 describe('techniques as sets', () => {
   test('rest-pause: one round of three parts at one load that counts more than one set', () => {
     const [week1] = weeksOf(startOf('rest-pause'));

@@ -22,6 +22,16 @@ test('five left is not hard and does not count; near-failure reps only count rep
   expect(credit('near-failure reps', 12, 0, 1)).toBe(1);
 });
 
+test('a predicted RIR counts to the nearest half: 4.2 as 4 is hard, 4.3 as 4.5 is not', () => {
+  expect([4, 4.2, 4.25, 4.3, 4.5].map((rir) => isHard(rir, conventions))).toEqual([
+    true,
+    true,
+    false,
+    false,
+    false,
+  ]);
+});
+
 test('no counting gives less than zero or more than one set', () => {
   fc.assert(
     fc.property(

@@ -15,7 +15,7 @@ import {
   type WeekPlan,
 } from '@/core';
 import { CLINICIAN, DELOAD_CARE, NOT_ALONE } from '@/ui/words/cautions';
-import { count, load, minutes, reserve, span } from '@/ui/words/figures';
+import { count, load, minutes, reserveText, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/print';
@@ -181,7 +181,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
             )}
           </td>
           <td>{asked(set, slot)}</td>
-          <td>{set.role === 'easy' ? 'easy' : reserve(set.rir)}</td>
+          <td>{set.role === 'easy' ? 'easy' : reserveText(set.rir)}</td>
           <td>{screenWords.restSeconds(set.rest)}</td>
           <td className={classes.write} />
         </tr>

@@ -25,7 +25,7 @@ import { readSet } from '@/ui/read-set';
 import { Bar } from '@/ui/shell/bar';
 import { useHydrated } from '@/ui/use-hydrated';
 import { longDay } from '@/ui/words/dates';
-import { clock, setAtRir, setAtRirWithUnit } from '@/ui/words/figures';
+import { clock, setAtReserve, setAtRir, setAtRirWithUnit } from '@/ui/words/figures';
 import { noteSentence } from '@/ui/words/messages';
 import { capital } from '@/ui/words/names';
 import { outcomeSentence } from '@/ui/words/outcomes';
@@ -203,7 +203,7 @@ function SetRow({
           <span className={classes.soft}> {screenWords.doneAs(names(done.exerciseId))}</span>
         ) : null}
       </Table.Th>
-      <Table.Td>{asked === null ? '' : setAtRir(asked.load, asked.reps, asked.rir, shape)}</Table.Td>
+      <Table.Td>{asked === null ? '' : setAtReserve(asked.load, asked.reps, asked.rir, shape)}</Table.Td>
       <Table.Td>
         <SetField
           key={done?.id ?? 'open'}

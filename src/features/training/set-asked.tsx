@@ -3,7 +3,7 @@ import { type LastDone, loadRecipe, type SlotPlan, type ToBeat, toBeat } from '@
 import { Recipe } from '@/ui/recipe';
 import { NOT_ALONE } from '@/ui/words/cautions';
 import { shortDay } from '@/ui/words/dates';
-import { figure, listed, load as loadWords, reserve, setWithUnit } from '@/ui/words/figures';
+import { figure, listed, load as loadWords, reserveText, setWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
@@ -71,7 +71,7 @@ export function SetAsked({
           value={String(set.reps)}
           label={`${held ? common.seconds : common.reps}${exercise?.sides === 2 ? screenWords.eachSide : ''}`}
         />
-        <BigFigures value={String(reserve(set.rir))} label={screenWords.repsLeft} />
+        <BigFigures value={reserveText(set.rir)} label={screenWords.repsLeft} />
       </div>
     </>
   );
@@ -157,8 +157,8 @@ export function SetCautions({ data, asked: { slot, set } }: AskedProps) {
       {set.load === null ? (
         <p className={classes.caution}>
           {held
-            ? screenWords.noHoldLoggedYetHold(reserve(set.rir))
-            : screenWords.noLoadKnownYetWork(set.reps, reserve(set.rir))}
+            ? screenWords.noHoldLoggedYetHold(reserveText(set.rir))
+            : screenWords.noLoadKnownYetWork(set.reps, reserveText(set.rir))}
         </p>
       ) : null}
       {exercise !== undefined && !exercise.failableAlone && set.rir <= 1 ? (

@@ -7,7 +7,7 @@ import {
   type SlotPlan,
   skipReason,
 } from '@/core';
-import { plural, setAtRirWithUnit, setText } from '@/ui/words/figures';
+import { plural, reserveText, setText, setWithUnit } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
@@ -94,7 +94,7 @@ export function SetList(props: SetListProps) {
 }
 
 const doneText = ({ load, reps, rir }: LoggedSet, slot: SlotPlan) =>
-  setAtRirWithUnit(load.value, reps, rir, slot, load.unit);
+  `${setWithUnit(load.value, reps, slot, load.unit)} @${reserveText(rir)}`;
 
 /** What is not trained today and why, with what was done of it; skipped exercises can be resumed. */
 function SkippedList({ issued, told, day, done, onTell }: SetListProps) {

@@ -13,7 +13,7 @@ import {
   type SlotPlan,
   splitInHalves,
 } from '@/core';
-import { figure, listed, setAtRir } from '@/ui/words/figures';
+import { figure, listed, setAtReserve } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/training';
 import type { SessionData } from './contract';
 import { HoldClock } from './hold-clock';
@@ -146,7 +146,7 @@ export function SetScreen({
             ? verb
             : screenWords.logThisSet(
                 verb,
-                setAtRir(check.value.load, check.value.reps, check.value.rir, slot),
+                setAtReserve(check.value.load, check.value.reps, check.value.rir, slot),
               )}
       </UnstyledButton>
       {round === null || !isAsAsked || !isNothingElse ? null : (

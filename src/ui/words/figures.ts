@@ -1,4 +1,4 @@
-import type { Loading, Measure, Unit } from '@/core';
+import { isEasy, type Loading, type Measure, MOST_ASKED_RIR, type Unit } from '@/core';
 import { type Noun, nounFor } from './nouns';
 
 /** A number without trailing zeros, with a minus sign instead of a hyphen. */
@@ -65,6 +65,11 @@ export function setAtRir(value: number | null, reps: number, rir: number, writte
   return `${setText(value, reps, written)} @${figure(Math.max(0, rir))}`;
 }
 
+/** A set as asked or done, for reading: `62.5 × 10 @2`, `85 × 3 @5+` if it ends far from failure. */
+export function setAtReserve(value: number | null, reps: number, rir: number, written: Written): string {
+  return `${setText(value, reps, written)} @${isEasy(rir) ? reserveText(rir) : figure(Math.max(0, rir))}`;
+}
+
 /** A set that names its unit: `62.5 kg × 10 @2`, `bw−15 kg × 8 @2`, `bw × 8 @2`. */
 export function setAtRirWithUnit(
   value: number,
@@ -108,6 +113,11 @@ export function listed(items: readonly string[]): string {
 /** Reps in reserve as a person is asked for them: whole, halves rounded down, never below failure. */
 export function reserve(rir: number): number {
   return Math.max(0, Math.ceil(rir - 0.5));
+}
+
+/** Reps in reserve as shown: whole, or `5+` where nobody can tell them. */
+export function reserveText(rir: number): string {
+  return isEasy(rir) ? `${MOST_ASKED_RIR}+` : String(reserve(rir));
 }
 
 /** `1 set`, `3 sets`. */

@@ -196,7 +196,7 @@ test('assistance is written with its sign, and reads back', () => {
   if (weekState === undefined || planned === undefined) throw new Error('no week 2');
   // Each set has its own reps; written that way it also reads back.
   const shown = cellAsText(setLines(planned, weekState, 'b'));
-  expect(shown).toBe('bw−20 × 8, 7, 6');
+  expect(shown).toBe('bw−20 × 8, 7, 6 @5+');
   const again = after(base, pasteTable([[shown]], { row: 'b1', column: 'w2' }, board(base)));
   expect(slotOf(again, 'b1')?.weeks[0]).toMatchObject({ reps: 8, load: { value: -20, unit: 'kg' } });
 });

@@ -1,5 +1,5 @@
 import { innerTechnique, type LoggedSet, type SetPlan, type SlotPlan, type WeekState } from '@/core';
-import { clock, count, load, loadWithUnit, reserve } from '@/ui/words/figures';
+import { clock, count, load, loadWithUnit, reserveText } from '@/ui/words/figures';
 import { afterCell, sectionsCell } from '@/ui/words/techniques';
 
 /** A line of a week's cell: `107.5 × 10 @4`, with the load in its own column. */
@@ -83,7 +83,7 @@ function plannedLines(
 ): SetLine[] {
   const reserves = isRounds(sets) ? sets.slice(-1) : sets;
   const rir = rirText(
-    reserves.map((set) => reserve(set.rir)),
+    reserves.map((set) => reserveText(set.rir)),
     weekRir,
   );
   // A part whose load changes has a line per load.
@@ -111,7 +111,7 @@ function doneLines(
     const [of] = run as [LoggedSet, ...LoggedSet[]];
     const reps = run.map((one) => repsDone(one, slot)).join(rounds ? '+' : ', ');
     const rir = rirText(
-      (rounds ? run.slice(-1) : run).map((set) => reserve(set.rir)),
+      (rounds ? run.slice(-1) : run).map((set) => reserveText(set.rir)),
       weekRir,
     );
     return {
@@ -132,9 +132,9 @@ function loadText(value: number | null, slot: SlotPlan): string {
   return load(value, slot.loading);
 }
 
-/** ` @3`, ` @2, 2, 0`; nothing if all sets end at the week's RIR. */
-function rirText(each: readonly number[], weekRir: number): string {
-  if (each.every((one) => one === weekRir)) return '';
+/** ` @3`, ` @2, 2, 0`, ` @5+`; nothing if all sets end at the week's RIR. */
+function rirText(each: readonly string[], weekRir: number): string {
+  if (each.every((one) => one === String(weekRir))) return '';
   return ` @${new Set(each).size === 1 ? each[0] : each.join(', ')}`;
 }
 

@@ -181,9 +181,9 @@ export const beatReps = (reps: number) => plural(reps, 'rep');
 export const beat = (reps: number, partials: number) => `${reps}+${partials}`;
 export const beatInTotal = (sum: number) => `${sum} in total`;
 export const theLoadIsNew = 'the load is new';
-export const noHoldLoggedYetHold = (rir: number) =>
+export const noHoldLoggedYetHold = (rir: string) =>
   `No hold logged yet: hold until you could do about ${rir} tenths more, then log the seconds.`;
-export const noLoadKnownYetWork = (reps: number, rir: number) =>
+export const noLoadKnownYetWork = (reps: number, rir: string) =>
   `No load known yet: work up until ${reps} reps leave ${rir} in reserve, then log what you used.`;
 export const reps = 'Reps';
 export const repsLeftText = 'Reps left';
