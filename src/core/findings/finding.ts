@@ -285,6 +285,14 @@ export type Fix = { readonly edit: Edit } & (
       readonly sets: number;
       readonly exerciseIds: readonly string[];
     }
+  | {
+      /** Lowers the ends of planned rises of sets. */
+      readonly does: 'lower rises';
+      /** The fullest week, and its sets that go. */
+      readonly week: number;
+      readonly sets: number;
+      readonly exerciseIds: readonly string[];
+    }
   | { readonly does: 'hold muscles'; readonly muscles: readonly Muscle[] }
   | {
       readonly does: 'spread sets';

@@ -130,3 +130,63 @@ test('twenty sets of quads are cut to the maximum of eighteen and no further', (
   const after = taken(of, dropSets('quads', input(of)));
   expect(after.reduce((sum, one) => sum + one, 0)).toBe(18);
 });
+
+describe('planned rises', () => {
+  /** Two slots of quads from four sets each up to this many in five weeks, with a budget of 30 - 5 x 4 = 10. */
+  const rising = (end: number) =>
+    block(
+      [
+        session('a', 0, [slot('1', 'leg-extension', { ...sets(4), rampTo: end })]),
+        session('b', 3, [slot('2', 'leg-extension', { ...sets(4), rampTo: end })]),
+      ],
+      { weeks: 5, conventions: { budgetIntermediate: 30 } },
+    );
+  const rower = (times: number) =>
+    athlete({ minutes: 120, sport: [{ name: 'rowing', sessions: times, hard: true }] });
+  const weekFive = (of: Block, who: ReturnType<typeof athlete>) => {
+    const context = input(of, who);
+    const last = context.blockPlan.weeks[4]?.plan;
+    if (last === undefined) throw new Error('no week 5');
+    return { ...context, week: last };
+  };
+  const after = (of: Block, fix: ReturnType<typeof addSets>) => {
+    if (fix === undefined) throw new Error('no fix');
+    const applied = applyEdit(of, fix.edit);
+    if (!applied.ok) throw new Error('the fix cannot be taken');
+    return applied.value.block;
+  };
+  const endsOf = ({ sessions }: Block) =>
+    sessions.flatMap(({ slots }) => slots.map(({ technique, rampTo }) => [setCount(technique), rampTo]));
+
+  test('above the budget in week 5 only the ends of the rises fall, to the budget and no further', () => {
+    const of = rising(7);
+    const fix = withinBudget(weekFive(of, rower(5)));
+    expect(fix).toMatchObject({ does: 'lower rises', week: 5, sets: 4 });
+    const fixed = after(of, fix);
+    expect(endsOf(fixed)).toEqual([
+      [4, 5],
+      [4, 5],
+    ]);
+    expect(weekFive(fixed, rower(5)).week).toMatchObject({ budget: 10, hardSets: 10 });
+  });
+
+  test('a rise lowered to its start is none; the minimum of eight is kept, and nothing is offered below it', () => {
+    // Budgets of 28 - 20 and 30 - 24.
+    const eight = { ...rising(6), conventions: { budgetIntermediate: 28 } };
+    expect(endsOf(after(eight, withinBudget(weekFive(eight, rower(5)))))).toEqual([
+      [4, null],
+      [4, null],
+    ]);
+    expect(withinBudget(weekFive(rising(6), rower(6)))).toBeUndefined();
+  });
+
+  test('above the maximum in week 5 alone: the rises end at the maximum of eighteen', () => {
+    const of = rising(10);
+    const fix = dropSets('quads', input(of));
+    expect(fix).toMatchObject({ does: 'lower rises', sets: 2 });
+    expect(endsOf(after(of, fix))).toEqual([
+      [4, 9],
+      [4, 9],
+    ]);
+  });
+});

@@ -1,12 +1,15 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { findSlot, type Session, type Slot } from '../block/block';
+import type { SingleEdit } from '../block/edits/edit';
 import { averageFirstRir } from '../effort/drift';
 import { contribution, credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
+import type { WeekPlan } from '../plan/week';
 import { totalCredit } from '../plan/working-sets';
 import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import { setCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
+import { plannedRise } from '../unfold/plan-slot/target';
 import { asPlanned, type CheckInput, type Fix } from './finding';
 import { changeSets, isAllHard, slotsFor, writtenSlot } from './slot-sets';
 
@@ -62,7 +65,12 @@ class Reckoning {
 
   /** Weekly sets of a muscle as its volume range counts them. */
   measured(muscle: Muscle): number {
-    return this.input.week.muscles[muscle].measured + (this.moved.get(muscle) ?? 0) * this.perWeek;
+    return this.input.week.muscles[muscle].measured + this.difference(muscle);
+  }
+
+  /** Weekly sets by which the changes move a muscle. */
+  difference(muscle: Muscle): number {
+    return (this.moved.get(muscle) ?? 0) * this.perWeek;
   }
 
   hardSets(): number {
@@ -135,19 +143,31 @@ function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolea
   return kept;
 }
 
-/** Whether removing a set keeps every growing muscle at its minimum. */
+/** Whether removing a set keeps every growing muscle at its minimum in every week that can still change. */
 function mayDrop(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
   if (changeSets(one.slot, reckoning.of(one) - 1) === undefined) return false;
   const planned = writtenSlot(one.slot, input);
   if (planned === undefined || !isAllHard(planned)) return false;
   reckoning.change(one, -1);
-  const kept = credits(one.exercise).every(([each]) => {
-    const { goal, landmarks, measured } = input.week.muscles[each];
-    if (goal === 'hold' || measured < landmarks.floor) return true;
-    return reckoning.measured(each) + EPSILON >= landmarks.floor;
-  });
+  const kept = [input.week, ...openWeeks(input)].every((week) => keepsFloors(one, reckoning, week));
   reckoning.change(one, 1);
   return kept;
+}
+
+/** Building weeks that are not sent yet. */
+function openWeeks({ blockPlan }: CheckInput): readonly WeekPlan[] {
+  return blockPlan.weeks.flatMap(({ plan, issued }) =>
+    issued === null && plan.kind === 'building' ? [plan] : [],
+  );
+}
+
+/** Whether the growing muscles of an exercise that reach their minimum in a week still do. */
+function keepsFloors(one: Candidate, reckoning: Reckoning, week: WeekPlan): boolean {
+  return credits(one.exercise).every(([each]) => {
+    const { goal, landmarks, measured } = week.muscles[each];
+    if (goal === 'hold' || measured < landmarks.floor) return true;
+    return measured + reckoning.difference(each) + EPSILON >= landmarks.floor;
+  });
 }
 
 /**
@@ -175,12 +195,17 @@ export function addSets(muscle: Muscle, input: CheckInput): Fix | undefined {
 export function dropSets(muscle: Muscle, input: CheckInput): Fix | undefined {
   const all = [...candidates(muscle, input)].reverse();
   const now = input.week.muscles[muscle].measured;
-  const most = Math.max(
-    ...input.blockPlan.weeks
-      .filter(({ plan }) => plan.week >= input.week.week && plan.kind === 'building')
-      .map(({ plan }) => plan.muscles[muscle].measured),
-  );
   const { ceiling } = input.week.muscles[muscle].landmarks;
+  const ahead = input.blockPlan.weeks.flatMap(({ plan }) =>
+    plan.week >= input.week.week && plan.kind === 'building' ? [plan] : [],
+  );
+  const most = Math.max(...ahead.map(({ muscles }) => muscles[muscle].measured));
+  const fullest = ahead.find(({ muscles }) => muscles[muscle].measured === most);
+  if (now <= ceiling + EPSILON && fullest !== undefined) {
+    const week = { ...input, week: fullest };
+    const fix = lowerRises(all, (reckoning) => reckoning.measured(muscle) <= ceiling + EPSILON, week);
+    if (fix !== undefined) return fix;
+  }
   return dropUntil(all, (reckoning) => reckoning.measured(muscle) + most - now <= ceiling + EPSILON, input);
 }
 
@@ -245,21 +270,98 @@ export function easeSession(muscle: Muscle, sessionId: string, input: CheckInput
 
 /**
  * Sets removed where a muscle is furthest above its minimum, or above maintenance if maintained, until the week is
- * within its budget.
+ * within its budget; of planned rises of sets only their ends.
  * @returns undefined if no growing muscle could keep its minimum
  */
 export function withinBudget(input: CheckInput): Fix | undefined {
+  const all = candidatesOf(MUSCLES, input);
+  const done = (reckoning: Reckoning) => reckoning.hardSets() <= input.week.budget + EPSILON;
+  return risesIn(input)
+    ? lowerRises(all, done, input)
+    : dropUntil(all, done, input, (one, reckoning) => spareSets(one, reckoning, input));
+}
+
+/** Direct slots of some muscles, each once. */
+function candidatesOf(muscles: readonly Muscle[], input: CheckInput): readonly Candidate[] {
   const seen = new Map<string, Candidate>();
-  for (const muscle of MUSCLES) for (const one of candidates(muscle, input)) seen.set(one.slot.id, one);
-  const all = [...seen.values()];
-  const spare = (one: Candidate, reckoning: Reckoning) =>
-    Math.min(
-      ...primeMovers(one.exercise).map((muscle) => {
-        const { goal, landmarks } = input.week.muscles[muscle];
-        return reckoning.measured(muscle) - (goal === 'hold' ? landmarks.hold : landmarks.floor);
-      }),
-    );
-  return dropUntil(all, (reckoning) => reckoning.hardSets() <= input.week.budget + EPSILON, input, spare);
+  for (const muscle of muscles) for (const one of candidates(muscle, input)) seen.set(one.slot.id, one);
+  return [...seen.values()];
+}
+
+/** Weekly sets by which the prime mover with the least to spare is above what it needs. */
+function spareSets(one: Candidate, reckoning: Reckoning, input: CheckInput): number {
+  return Math.min(
+    ...primeMovers(one.exercise).map((muscle) => {
+      const { goal, landmarks } = input.week.muscles[muscle];
+      return reckoning.measured(muscle) - (goal === 'hold' ? landmarks.hold : landmarks.floor);
+    }),
+  );
+}
+
+/** The planned rise of a slot's sets in a week; null if it does not rise. */
+function riseOf({ slot }: Candidate, input: CheckInput) {
+  const why = writtenSlot(slot, input)?.why.sets;
+  const ramp = why?.code === 'sets/prescribed' ? why.ramp : undefined;
+  return ramp !== undefined && ramp.to > ramp.from ? ramp : null;
+}
+
+/** Whether any slot's sets are planned to rise, so that the week differs from the first. */
+function risesIn(input: CheckInput): boolean {
+  return candidatesOf(MUSCLES, input).some((one) => riseOf(one, input) !== null);
+}
+
+/**
+ * Ends of planned rises lowered a set at a time, where there is most to spare, until the week is as wanted; no growing
+ * muscle falls below its minimum.
+ * @returns undefined if level rises are not enough
+ */
+function lowerRises(
+  all: readonly Candidate[],
+  done: (reckoning: Reckoning) => boolean,
+  input: CheckInput,
+): Fix | undefined {
+  const reckoning = new Reckoning(all, input);
+  const ends = new Map<Candidate, number>();
+  const rises = all.flatMap((one) => {
+    const rise = riseOf(one, input);
+    return rise === null ? [] : [{ one, rise }];
+  });
+  const endOf = ({ one, rise }: (typeof rises)[number]) => ends.get(one) ?? rise.to;
+  /** Sets of this week that go with the next lower end. */
+  const saved = (of: (typeof rises)[number]) =>
+    plannedRise(of.rise.from, endOf(of), of.rise) - plannedRise(of.rise.from, endOf(of) - 1, of.rise);
+  const mayLower = (of: (typeof rises)[number]) => {
+    if (endOf(of) <= of.rise.from) return false;
+    const by = saved(of);
+    if (by > 0) reckoning.change(of.one, -1);
+    const kept = keepsFloors(of.one, reckoning, input.week);
+    if (by > 0) reckoning.change(of.one, 1);
+    return kept;
+  };
+  while (!done(reckoning)) {
+    const [next] = rises
+      .filter(mayLower)
+      .sort(
+        (a, b) =>
+          spareSets(b.one, reckoning, input) - spareSets(a.one, reckoning, input) || endOf(b) - endOf(a),
+      );
+    if (next === undefined) return undefined;
+    if (saved(next) > 0) reckoning.change(next.one, -1);
+    ends.set(next.one, endOf(next) - 1);
+  }
+  const edits = [...ends].map(([{ slot }, to]): SingleEdit => {
+    const isLevel = to <= setCount(slot.technique);
+    return { kind: 'slot/set', slot: slot.id, field: 'rampTo', value: isLevel ? null : to };
+  });
+  const [first] = edits;
+  if (first === undefined) return undefined;
+  return {
+    does: 'lower rises',
+    week: input.week.week,
+    sets: [...ends.keys()].reduce((sum, one) => sum - reckoning.of(one), 0),
+    exerciseIds: [...new Set([...ends.keys()].map(({ slot }) => slot.exercise.id))],
+    edit: edits.length === 1 ? first : { kind: 'batch', edits },
+  };
 }
 
 /**

@@ -225,6 +225,10 @@ test.each<[Fix, string]>([
   [{ edit, does: 'move session', session: 'Legs', day: 11, cycleDays: 14 }, 'Move Legs to Fri B'],
   [{ edit, does: 'move session', session: 'Legs', day: 4, cycleDays: 8 }, 'Move Legs to day 5'],
   [{ edit, does: 'add sets', sets: 1, exerciseIds: ['leg-press'] }, 'Add 1 set: leg press'],
+  [
+    { edit, does: 'lower rises', week: 5, sets: 12, exerciseIds: ['leg-press', 'leg-extension'] },
+    'Raise sets less: 12 sets fewer in week 5, in 2 exercises',
+  ],
   [{ edit, does: 'drop sets', sets: 2, exerciseIds: ['leg-press'] }, 'Remove 2 sets: leg press'],
   [{ edit, does: 'add sets', sets: 3, exerciseIds: ['leg-press', 'pull-up'] }, 'Add 3 sets in 2 exercises'],
   [{ edit, does: 'hold muscles', muscles: ['abs'] }, 'Maintain abs'],

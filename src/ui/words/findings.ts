@@ -173,6 +173,8 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
         ? `${verb} ${plural(fix.sets, 'set')}: ${names(only)}`
         : `${verb} ${plural(fix.sets, 'set')} in ${fix.exerciseIds.length} exercises`;
     }
+    case 'lower rises':
+      return `Raise sets less: ${plural(fix.sets, 'set')} fewer in week ${fix.week}, in ${plural(fix.exerciseIds.length, 'exercise')}`;
     case 'hold muscles':
       return fix.muscles.length === 1
         ? `Maintain ${fix.muscles[0]}`

@@ -122,7 +122,11 @@ function shareInWeek({ ofMax }: Slot, weeks: number): number | null {
 const MOST_OF_MAX = 105;
 
 /** Sets of a building week on a straight line from the first to the last, rounded half up. */
-function plannedRise(from: number, to: number, { week, weeks }: { week: number; weeks: number }): number {
+export function plannedRise(
+  from: number,
+  to: number,
+  { week, weeks }: { week: number; weeks: number },
+): number {
   return weeks <= 1 ? to : roundHalfUp(from + ((to - from) * (week - 1)) / (weeks - 1));
 }
 
