@@ -1,9 +1,9 @@
 import type { Block } from './document';
 
-/** A copy of a block's design from a start date, without the overrides of single weeks. */
+/** A copy of a block's design from a start date, without what belonged to its own weeks. */
 export function copyDesign(from: Block, { name, startDate }: Pick<Block, 'name' | 'startDate'>): Block {
   return {
-    ...from,
+    ...fullDesign(from),
     name,
     startDate,
     earlyDeloads: [],
@@ -14,4 +14,9 @@ export function copyDesign(from: Block, { name, startDate }: Pick<Block, 'name' 
       slots: session.slots.map((slot) => ({ ...slot, weeks: [] })),
     })),
   };
+}
+
+/** The design that a block repeats: without shifts of its loads; of a return block the design it eased into. */
+export function fullDesign(block: Block): Block {
+  return { ...block, ...block.afterReturn, afterReturn: null, loadShifts: [] };
 }

@@ -57,6 +57,7 @@ export function emptyBlock(name: string, startDate: LocalDate): Block {
     activities: [],
     pauses: [],
     loadShifts: [],
+    afterReturn: null,
     dismissed: [],
     goals: {},
     sessions: [],

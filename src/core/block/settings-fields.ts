@@ -76,6 +76,15 @@ export const settingsShape = (z: Zod) => ({
     .array(z.strictObject({ week: z.int(), percent: z.number() }))
     .max(LIMITS.loadShifts)
     .default([]),
+  /** In a first block after time off: what the block after it goes back to. Null: not such a block. */
+  afterReturn: z
+    .strictObject({
+      weeks: z.int(),
+      rir: z.strictObject({ first: z.number(), last: z.number() }),
+      deload: deloadSchema(z).nullable(),
+    })
+    .nullable()
+    .default(null),
   /** Dismissed findings with the coach's reason; each stays hidden until its facts change. */
   dismissed: z
     .array(
@@ -100,6 +109,7 @@ interface Settings {
   readonly activities: readonly { readonly id: string; readonly name: string; readonly day: number }[];
   readonly pauses: readonly { readonly after: number; readonly days: number }[];
   readonly loadShifts: readonly { readonly week: number; readonly percent: number }[];
+  readonly afterReturn: Pick<Settings, 'weeks' | 'rir' | 'deload'> | null;
   readonly dismissed: readonly { readonly finding: string; readonly facts: string; readonly note: string }[];
   readonly conventions: Readonly<Partial<Record<ConventionId, number>>>;
 }
@@ -117,6 +127,7 @@ export function settingsProblems(block: Settings): readonly Problem[] {
     ...outOfBounds('block/rir', 'RIR', first, BOUNDS.rir),
     ...outOfBounds('block/rir', 'RIR', last, BOUNDS.rir),
     ...(last > first ? [{ code: 'rir-rises' as const, path: 'block/rir', first, last }] : []),
+    ...(block.afterReturn === null ? [] : afterReturnProblems(block.afterReturn)),
     ...activityProblems(block),
     ...tooMany('block/earlyDeloads', 'early deloads', block.earlyDeloads, LIMITS.earlyDeloads),
     ...block.earlyDeloads.flatMap((week) => outOfBounds('block/earlyDeloads', 'week', week, BOUNDS.week)),
@@ -140,6 +151,20 @@ export function settingsProblems(block: Settings): readonly Problem[] {
         ? []
         : outOfBounds('block/conventions', name, own, conventionBounds(id), false);
     }),
+  ];
+}
+
+function afterReturnProblems({
+  weeks,
+  rir,
+  deload,
+}: NonNullable<Settings['afterReturn']>): readonly Problem[] {
+  const path = 'block/afterReturn';
+  return [
+    ...outOfBounds(path, 'weeks', weeks, BOUNDS.weeks),
+    ...outOfBounds(path, 'RIR', rir.first, BOUNDS.rir),
+    ...outOfBounds(path, 'RIR', rir.last, BOUNDS.rir),
+    ...(deload ?? []).flatMap(deloadProblems),
   ];
 }
 

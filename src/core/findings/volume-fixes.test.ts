@@ -149,7 +149,7 @@ describe('planned rises', () => {
     if (last === undefined) throw new Error('no week 5');
     return { ...context, week: last };
   };
-  const after = (of: Block, fix: ReturnType<typeof addSets>) => {
+  const fixedBy = (of: Block, fix: ReturnType<typeof addSets>) => {
     if (fix === undefined) throw new Error('no fix');
     const applied = applyEdit(of, fix.edit);
     if (!applied.ok) throw new Error('the fix cannot be taken');
@@ -162,7 +162,7 @@ describe('planned rises', () => {
     const of = rising(7);
     const fix = withinBudget(weekFive(of, rower(5)));
     expect(fix).toMatchObject({ does: 'lower rises', week: 5, sets: 4 });
-    const fixed = after(of, fix);
+    const fixed = fixedBy(of, fix);
     expect(endsOf(fixed)).toEqual([
       [4, 5],
       [4, 5],
@@ -173,7 +173,7 @@ describe('planned rises', () => {
   test('a rise lowered to its start is none; the minimum of eight is kept, and nothing is offered below it', () => {
     // Budgets of 28 - 20 and 30 - 24.
     const eight = { ...rising(6), conventions: { budgetIntermediate: 28 } };
-    expect(endsOf(after(eight, withinBudget(weekFive(eight, rower(5)))))).toEqual([
+    expect(endsOf(fixedBy(eight, withinBudget(weekFive(eight, rower(5)))))).toEqual([
       [4, null],
       [4, null],
     ]);
@@ -184,7 +184,7 @@ describe('planned rises', () => {
     const of = rising(10);
     const fix = dropSets('quads', input(of));
     expect(fix).toMatchObject({ does: 'lower rises', sets: 2 });
-    expect(endsOf(after(of, fix))).toEqual([
+    expect(endsOf(fixedBy(of, fix))).toEqual([
       [4, 9],
       [4, 9],
     ]);

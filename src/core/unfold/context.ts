@@ -1,6 +1,7 @@
 import { type PerMuscle, perMuscle } from '../anatomy/muscle';
 import type { Athlete, Phase } from '../athlete/athlete';
 import { type Block, type Session, sessionsInOrder } from '../block/block';
+import { easedSession } from '../block/templates/return-block';
 import { type Answered, latestAnswers } from '../calls/answered';
 import type { Conventions } from '../conventions/conventions';
 import { NearConventions, type OwnConventions } from '../conventions/own-conventions';
@@ -62,7 +63,12 @@ export function unfoldContext(input: UnfoldInput, memo: Memo): Context {
     block.cycleDays,
     block.startDate,
   );
-  const sessions = sessionsInOrder(block);
+  const { returnSets } = conventions;
+  const sessions = sessionsInOrder(block).map((session) =>
+    block.afterReturn === null
+      ? session
+      : memo.part(session.id).call('eased', easedSession, session, returnSets),
+  );
   const issued = memo.call('issued', issuedByWeek, input.issued);
   return {
     block,

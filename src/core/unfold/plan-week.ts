@@ -68,6 +68,7 @@ export function planWeek(context: Context, so: SoFar, week: number, orders: read
     ramp: own.same('ramp', ramp, haveSameFields),
     building: kind === 'building' ? week : lastBuilding(so, week, block.weeks),
     shift: own.same('shift', shift, haveSameFields),
+    leastRir: block.afterReturn === null ? 0 : planner.conventions.returnRir,
     recoversPoorly: hasHighFatigue(context, so, startDate),
     lightening,
   };

@@ -20,6 +20,8 @@ export interface WeekAsked {
   readonly building: number;
   /** Factors on all loads of the week, and of the week before. */
   readonly shift: { readonly now: number; readonly before: number };
+  /** The least RIR of every set, in a block after time off; otherwise 0. */
+  readonly leastRir: number;
   /** Whether a check-in shows poor recovery: then nothing goes past failure. */
   readonly recoversPoorly: boolean;
   /** What a deload reduces; null in a building week. */

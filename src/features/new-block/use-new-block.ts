@@ -5,6 +5,7 @@ import {
   catalogueWith,
   daysBetween,
   emptyBlock,
+  fullDesign,
   LEVELS,
   type LocalDate,
   type NewBlockSettings,
@@ -168,7 +169,7 @@ function useDesign(source: SourceChoice, actions: NewBlockActions, onMessage: (t
   const design = source.kind === 'design' ? designs.get(source.id) : undefined;
   const wanted = source.kind === 'design' && design === undefined ? source.id : null;
   useAnswer(wanted === '' ? null : wanted, actions.design, (answer, id) => {
-    if ('block' in answer) setDesigns((before) => new Map(before).set(id, answer.block));
+    if ('block' in answer) setDesigns((before) => new Map(before).set(id, fullDesign(answer.block)));
     else onMessage(screenWords.theBlockCannotBeRead);
   });
   return { design, wanted };

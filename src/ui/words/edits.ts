@@ -42,6 +42,7 @@ const SETTINGS: Readonly<Record<string, string>> = {
   earlyDeloads: 'deload now',
   lowSets: 'low-volume plan',
   loadShifts: 'load shift',
+  afterReturn: 'return after time off',
   rangeBinds: 'rep range applies to',
   phaseRanges: 'ranges by phase',
   crediting: 'set counting',

@@ -4,6 +4,7 @@ import type { Catalogue } from '../../exercises/catalogue';
 import type { Exercise } from '../../exercises/exercise';
 import { withSetCount } from '../../techniques/registry';
 import { type Block, emptyBlock, type Session, type Slot } from '../block';
+import { fullDesign } from '../block-again';
 import { newSlot } from '../new-slot';
 import type { Template, TemplateSlot } from './template';
 
@@ -66,12 +67,16 @@ export function fromTemplate(template: Template, block: Block, layOut: LayOut): 
   return { ...block, cycleDays: template.cycleDays, shape: template.shape, sessions };
 }
 
-/** A copy of a block for an athlete: new ids, their places and loads; results and dismissals are not copied. */
+/**
+ * A copy of a block for an athlete: new ids, their places and loads; results, figures of single weeks and dismissals
+ * are not copied.
+ */
 export function copyBlock(
-  source: Block,
+  from: Block,
   settings: Pick<Block, 'name' | 'startDate'>,
   newId: () => string,
 ): Block {
+  const source = fullDesign(from);
   return {
     ...emptyBlock(settings.name, settings.startDate),
     cycleDays: source.cycleDays,
@@ -91,13 +96,13 @@ export function copyBlock(
       ...session,
       id: newId(),
       place: null,
-      // Overrides of single weeks belonged to those weeks.
+      // Figures typed into single weeks belonged to those weeks and that athlete.
       weeks: [],
       slots: session.slots.map((slot) => ({
         ...slot,
         id: newId(),
         start: null,
-        weeks: slot.weeks.filter(({ exercise }) => exercise === undefined),
+        weeks: [],
       })),
     })),
   };

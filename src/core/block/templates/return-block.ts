@@ -1,7 +1,9 @@
 import { conventionsWith } from '../../conventions/conventions';
 import { clamp, roundHalfUp } from '../../rounding';
-import { setCount, withSetCount } from '../../techniques/registry';
-import type { Block } from '../block';
+import { holdBack, setCount, withSetCount } from '../../techniques/registry';
+import type { Block, Session, Slot } from '../block';
+import { fullDesign } from '../block-again';
+import type { Edit, SingleEdit } from '../edits/edit';
 
 /** Number of weeks. */
 export const RETURN_WEEKS = { least: 2, usual: 3, most: 4 } as const;
@@ -9,11 +11,12 @@ export const RETURN_WEEKS = { least: 2, usual: 3, most: 4 } as const;
 export const RETURN_AFTER = 14;
 
 /**
- * A first block after two weeks or more off: some weeks at half the sets, far from failure, with reduced loads that
- * return evenly to their old values, and no deload.
+ * A first block after two weeks or more off: some weeks far from failure, with reduced loads that return evenly to
+ * their old values, and no deload. Its slots keep the whole design; each week trains them as `easedSession` says.
+ * @param after the weeks, RIR and deload of the block after it
  */
-export function asReturnBlock(block: Block): Block {
-  const { returnSets, returnRir, returnLoad } = conventionsWith(block.conventions);
+export function asReturnBlock(block: Block, after: NonNullable<Block['afterReturn']>): Block {
+  const { returnRir, returnLoad } = conventionsWith(block.conventions);
   const weeks = clamp(block.weeks, RETURN_WEEKS.least, RETURN_WEEKS.most);
   return {
     ...block,
@@ -21,28 +24,45 @@ export function asReturnBlock(block: Block): Block {
     rir: { first: returnRir, last: returnRir },
     deload: null,
     loadShifts: returnShifts(returnLoad / 100, weeks),
-    sessions: block.sessions.map((session) => ({
-      ...session,
-      slots: session.slots.map((slot) => ({
-        ...slot,
-        technique: withSetCount(
-          slot.technique,
-          Math.max(1, roundHalfUp(setCount(slot.technique) * returnSets)),
-        ),
-        rampTo: null,
-        optionalSets: 0,
-        setTargets: [],
-        setRule: 'fixed',
-      })),
-    })),
+    afterReturn: after,
   };
 }
 
-/** Load shifts that start at a percentage and are back at 100 % in the week after the last. */
+/** The edit that makes a block ease in after time off, or gives it back its design. */
+export function easeInEdit(block: Block, isReturn: boolean): Edit {
+  const { weeks, rir, deload } = block;
+  const after = isReturn ? asReturnBlock(block, { weeks, rir, deload }) : fullDesign(block);
+  const set = <K extends 'weeks' | 'rir' | 'deload' | 'loadShifts' | 'afterReturn'>(field: K) =>
+    ({ kind: 'block/set', field, value: after[field] }) as SingleEdit;
+  return {
+    kind: 'batch',
+    edits: [set('weeks'), set('rir'), set('deload'), set('loadShifts'), set('afterReturn')],
+  };
+}
+
+/** Load shifts that start at a share of the usual loads and end at all of them in the last week. */
 function returnShifts(share: number, weeks: number): Block['loadShifts'] {
-  const shares = Array.from({ length: weeks }, (_, at) => share + ((1 - share) * at) / weeks);
+  const shares = Array.from({ length: weeks }, (_, at) => share + ((1 - share) * at) / (weeks - 1));
   return shares.map((own, at) => {
     const before = at === 0 ? 1 : (shares[at - 1] as number);
-    return { week: at + 1, percent: Math.round((own / before - 1) * 1000) / 10 };
+    return { week: at + 1, percent: Math.round((own / before - 1) * 100_000) / 1000 };
   });
+}
+
+/** A session as trained in a return block: fewer sets, none at failure, none with an RIR of its own. */
+export function easedSession(session: Session, share: number): Session {
+  return { ...session, slots: session.slots.map((slot) => eased(slot, share)) };
+}
+
+function eased(slot: Slot, share: number): Slot {
+  const sets = Math.max(1, roundHalfUp(setCount(slot.technique) * share));
+  return {
+    ...slot,
+    technique: withSetCount(holdBack(slot.technique), sets),
+    rir: { kind: 'week', offset: 0 },
+    setTargets: slot.setTargets.map((own) => ({ ...own, rir: null })),
+    rampTo: null,
+    optionalSets: 0,
+    setRule: 'fixed',
+  };
 }

@@ -32,7 +32,10 @@ export function startBlock(source: BlockSource, wished: NewBlockSettings, layOut
         return copyBlock(source.block, settings, layOut.newId);
     }
   };
-  const block = { ...laid(), ...settings };
+  const design = laid();
+  const block = { ...design, ...settings };
   const fitted = source.kind === 'template' ? fitAthlete(block, layOut) : block;
-  return returning ? asReturnBlock(fitted) : fitted;
+  return returning
+    ? asReturnBlock(fitted, { weeks: design.weeks, rir: design.rir, deload: settings.deload })
+    : fitted;
 }

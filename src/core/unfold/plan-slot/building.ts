@@ -31,7 +31,7 @@ import type { SlotTarget } from './target';
 export function planBuilding(facts: SlotFacts, history: SlotHistory, target: SlotTarget): SlotPlan {
   const { slot } = facts;
   const technique = withSetCount(target.technique, target.sets);
-  const parts = shortOfFailure(techniqueParts(technique), target);
+  const parts = farFromFailure(techniqueParts(technique), target);
   const rest = parts[0]?.rest?.(slot.rest) ?? slot.rest;
   // In a group the other exercises' sets are rest too, and for one side the other side's.
   const seconds = rest + facts.between + otherSide(facts, technique, target);
@@ -78,7 +78,9 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
     const optional = index === parts.length - 1 ? slot.optionalSets : 0;
     const setting = { asked, technique, before, count, optional, perSet, rest, mode, leadRir };
     const laid = layOut(facts, partPlan(facts, target, first, setting));
-    const asks = isAskedByPrediction(first.isGiven || isTopGiven, part) ? asPredicted(laid) : laid;
+    const asks = isAskedByPrediction(first.isGiven || isTopGiven, part)
+      ? asPredicted(laid, target.leastRir)
+      : laid;
     if (isFirst) isTopGiven = first.isGiven;
     const isBanked =
       isFirst &&
@@ -97,20 +99,21 @@ function isAskedByPrediction(isGiven: boolean, { role, asRound, stated }: Part):
 }
 
 /** Sets that ask for the RIR they predict, to the nearest half; the week's own is kept beside it. */
-function asPredicted(sets: readonly SetPlan[]): readonly SetPlan[] {
+function asPredicted(sets: readonly SetPlan[], least: number): readonly SetPlan[] {
   return sets.map((set) =>
     set.predictedRir === null
       ? set
-      : { ...set, rir: Math.max(0, roundToHalf(set.predictedRir)), weekRir: set.rir },
+      : { ...set, rir: Math.max(least, roundToHalf(set.predictedRir)), weekRir: set.rir },
   );
 }
 
 /** Least RIR where failure is not safe. */
 const SHORT_OF_FAILURE = 1;
 
-function shortOfFailure(parts: readonly Part[], { mayFail }: SlotTarget): readonly Part[] {
-  if (mayFail) return parts;
-  return parts.map((part) => ({ ...part, leastRir: Math.max(SHORT_OF_FAILURE, part.leastRir ?? 0) }));
+function farFromFailure(parts: readonly Part[], { mayFail, leastRir }: SlotTarget): readonly Part[] {
+  const least = Math.max(leastRir, mayFail ? 0 : SHORT_OF_FAILURE);
+  if (least === 0) return parts;
+  return parts.map((part) => ({ ...part, leastRir: Math.max(least, part.leastRir ?? 0) }));
 }
 
 /** The target with what held it back from failure, if the week or one of its sets asked for that. */

@@ -30,6 +30,8 @@ export interface SlotTarget {
   readonly gate: Gate | null;
   /** Whether one of its sets may end at failure. */
   readonly mayFail: boolean;
+  /** The least RIR of every set this week. */
+  readonly leastRir: number;
   readonly override: WeekOverride | null;
   readonly strength: Strength | null;
   /** A coach's answer that fixes set 1. */
@@ -80,7 +82,7 @@ export function slotTarget(
   { curve, rangeBinds, pass }: Pick<Planner, 'curve' | 'rangeBinds' | 'pass'>,
   facts: SlotFacts,
   history: SlotHistory,
-  asked: Pick<WeekAsked, 'building' | 'gains' | 'phase' | 'ramp' | 'shift'>,
+  asked: Pick<WeekAsked, 'building' | 'gains' | 'leastRir' | 'phase' | 'ramp' | 'shift'>,
   orders: SlotOrders,
   technique: TechniqueParameters,
 ): SlotTarget {
@@ -99,6 +101,7 @@ export function slotTarget(
     whySets,
     technique,
     gate: null,
+    leastRir: asked.leastRir,
     mayFail: isHeld(facts.exercise) || mayFail(facts.exercise, facts.slot.safety),
     override: null,
     strength: strengthAt(facts, history, week, asked.gains, pass),

@@ -28,6 +28,8 @@ test('the block line: weeks, both ends of the RIR ramp, the deload as a share or
   expect(of('landmarks', 'fixed')).toMatchObject({ ok: true, value: { value: 'fixed dose' } });
   expect(of('cycle', '10')).toMatchObject({ ok: true, value: { field: 'cycleDays', value: 10 } });
   expect(of('crediting', 'mood').ok).toBe(false);
+  expect(of('after-time-off', 'yes')).toMatchObject({ ok: true, value: { kind: 'batch' } });
+  expect(of('after-time-off', 'soon').ok).toBe(false);
 });
 
 test('pauses are typed as shown, several with commas; invalid text gets an explanation', () => {

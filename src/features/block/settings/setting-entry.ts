@@ -2,6 +2,7 @@ import {
   type Block,
   CREDITING_SCHOOLS,
   type Edit,
+  easeInEdit,
   firstDay,
   LANDMARK_SCHOOLS,
   ok,
@@ -30,6 +31,7 @@ export type SettingColumn =
   | 'range-binds'
   | 'phase-ranges'
   | 'load-shifts'
+  | 'after-time-off'
   | 'crediting'
   | 'landmarks';
 
@@ -67,11 +69,7 @@ function pausesOf(text: string): Result<readonly Pause[]> {
 }
 
 /** Reads text typed into the block line. */
-export function settingEntry(
-  column: SettingColumn,
-  text: string,
-  block: { readonly rir: { readonly first: number; readonly last: number }; readonly cycleDays: number },
-): Result<Edit> {
+export function settingEntry(column: SettingColumn, text: string, block: Block): Result<Edit> {
   if (column === 'block-name') return ok({ kind: 'block/set', field: 'name', value: text.trim() });
   if (column === 'time') {
     const time = oneOf(text, ['realistic', 'strict'] as const, 'block/time');
@@ -113,6 +111,10 @@ export function settingEntry(
   if (column === 'load-shifts') {
     const shifts = shiftsOf(text);
     return shifts.ok ? ok({ kind: 'block/set', field: 'loadShifts', value: shifts.value }) : shifts;
+  }
+  if (column === 'after-time-off') {
+    const answer = oneOf(text, ['yes', 'no'] as const, 'block/afterReturn');
+    return answer.ok ? ok(easeInEdit(block, answer.value === 'yes')) : answer;
   }
   if (column === 'pauses') {
     const pauses = pausesOf(text);

@@ -120,6 +120,16 @@ export function settingsOf(block: Block): readonly Setting[] {
       says: screenWords.shiftsEveryLoadFromA,
     },
     {
+      column: 'after-time-off',
+      usual: 'no',
+      options: ['no', 'yes'],
+      before: screenWords.afterTimeOff,
+      after: '',
+      value: block.afterReturn === null ? 'no' : 'yes',
+      name: screenWords.firstBlockAfterTimeOff,
+      says: screenWords.easesInAndGoesBack,
+    },
+    {
       column: 'pauses',
       usual: 'none',
       before: screenWords.breaksBefore,

@@ -39,6 +39,10 @@ export const shiftAllLoads = 'shift all loads';
 export const shiftAllLoadsText = 'Shift all loads';
 export const shiftsEveryLoadFromA =
   'Shifts every load from a week on, for example: week 4 -5 %. Separate several with commas; they add up. “none” removes them.';
+export const afterTimeOff = 'after time off';
+export const firstBlockAfterTimeOff = 'First block after time off';
+export const easesInAndGoesBack =
+  'Eases in for 2–4 weeks: half the sets, at least RIR 4, nothing to failure, loads from 85 % up to the usual ones. The sets in the split stay; the next block goes back to them.';
 export const breaks = 'Breaks';
 export const daysWithoutTrainingForExample =
   'Days without training, for example: 7 days after week 3. Later weeks start later; loads and sets stay as planned.';
