@@ -52,7 +52,7 @@ export const staleLoad: Check = ({ block, blockPlan, week }) => {
             week: plan.week,
             set: set.round,
             predictedRir: set.predictedRir,
-            rir: set.rir,
+            rir: set.weekRir ?? set.rir,
           };
           found.set(id, {
             id,

@@ -6,7 +6,7 @@ const STARTS: Readonly<Record<TechniqueKind, readonly [start: object, least: num
   'top + back-offs': [
     {
       backOffs: 2,
-      drop: 0.12,
+      drop: 0.1,
       topRir: 1,
       backOffReps: 4,
       topToFailure: false,

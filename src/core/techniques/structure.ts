@@ -44,7 +44,7 @@ export function techniqueStructure(
     const rir = part.rir ?? USUAL_RIR;
     const back = CONVENTIONS.roundBack.default;
     const reach = reps + (part.leadRir?.(rir, back) ?? rir);
-    const load = part.role === 'easy' ? EASY_SHARE : 1 - (part.drop?.wished ?? 0);
+    const load = part.role === 'easy' ? EASY_SHARE : 1 - (part.drop ?? 0);
     const after = part.rest?.(rest) ?? rest;
     for (let set = 1; set <= part.sets; set++) {
       round++;

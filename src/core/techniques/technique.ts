@@ -110,8 +110,8 @@ export interface Part {
   readonly rirOffset: number;
   /** Added to both ends of the slot's rep range. */
   readonly repOffset: number;
-  /** Distance below the first part's load, as fractions: least, preferred, most. Absent for the first part. */
-  readonly drop?: { readonly least: number; readonly wished: number; readonly most: number };
+  /** How much lighter it is than the first part, as a share of that load. Absent for the first part. */
+  readonly drop?: number;
   /** The technique's own RIR, replacing the week's; and that of the slot's last set. */
   readonly rir?: number;
   readonly lastRir?: number;

@@ -105,7 +105,7 @@ describe('each technique by hand', () => {
     const start = startOf('top + back-offs');
     const [top, backOff] = techniqueParts(start);
     expect(top).toEqual({ role: 'top', sets: 1, rirOffset: 1, repOffset: 0 });
-    expect(backOff).toMatchObject({ sets: 2, repOffset: 4, drop: { least: 0.05, wished: 0.12, most: 0.3 } });
+    expect(backOff).toMatchObject({ sets: 2, repOffset: 4, drop: 0.1 });
     const failing = { ...start, topToFailure: true } as TechniqueParameters;
     expect(techniqueParts(failing)[0]).toMatchObject({ rir: 0 });
     expect(failureReach(failing)).toBe('to failure');

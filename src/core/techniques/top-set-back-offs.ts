@@ -5,7 +5,7 @@ import type { Reach, Technique } from './technique';
 export interface TopSetBackOffs {
   readonly kind: 'top + back-offs';
   readonly backOffs: number;
-  /** Distance of the back-offs below the top set, 0.10-0.30 of its load. */
+  /** Distance of the back-offs below the top set, 0.05-0.30 of its load. */
   readonly drop: number;
   /** RIR by which the top set is easier than the week's RIR. */
   readonly topRir: number;
@@ -41,7 +41,7 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
   start: {
     kind: 'top + back-offs',
     backOffs: 2,
-    drop: 0.12,
+    drop: 0.1,
     topRir: 1,
     // A top set near the middle of the range leaves back-offs about four reps more.
     backOffReps: 4,
@@ -65,7 +65,7 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
       sets: backOffs,
       rirOffset: 0,
       repOffset: backOffReps,
-      drop: { least: LEAST_DROP, wished: drop, most: MOST_DROP },
+      drop,
       ...(backOffRule === 'their own last time' ? { ownRule: true } : {}),
     },
   ],

@@ -32,10 +32,19 @@ describe('tempo and cue of single sets', () => {
     ]);
   });
 
-  test('an effort for all back-offs leaves the top set unchanged', () => {
+  test('an effort for all back-offs leaves the top set unchanged, and asks for more reps', () => {
+    const wide = { ...technique, backOffReps: 8 };
     const rir = { kind: 'fixed', rir: 1 } as const;
-    const sets = setsOf({ technique, setTargets: [ownSet('back-offs', { rir })] });
-    expect(sets.map((one) => one.rir)).toEqual([4, 1, 1]);
+    const [plain, own] = [
+      setsOf({ technique: wide }),
+      setsOf({ technique: wide, setTargets: [ownSet('back-offs', { rir })] }),
+    ];
+    expect(own[0]).toEqual(plain[0]);
+    for (const at of [1, 2]) {
+      expect(own[at]?.load).toBe(plain[at]?.load);
+      expect(own[at]?.reps ?? 0).toBeGreaterThan(plain[at]?.reps ?? 0);
+      expect(Math.abs((own[at]?.rir ?? 9) - 1)).toBeLessThanOrEqual(0.5);
+    }
   });
 
   test('time uses each set’s tempo: two sets of 10 at 2 s, one of them at 6 s, are 40 s longer', () => {

@@ -1,36 +1,26 @@
-import { indexAtOrAbove, nearestLoad } from '../../loading/grid';
-import type { Part } from '../../techniques/technique';
+import { nearestLoad, neighbours } from '../../loading/grid';
 import { asHundredths, type Hundredths } from '../../units';
-import { type Candidate, type ChoiceInput, candidatesAt, type LoadChoice, pickBest } from './load-choice';
+import { type ChoiceInput, candidate, type LoadChoice, repsAtRir } from './load-choice';
+
+/** Largest drop for the sake of a lighter load: between two bands there may be nothing. */
+const MOST_DROP = 0.3;
 
 /**
- * The load of a slot's lighter part: makeable, between the least and the largest drop, with reps in the range
- * predicted within half a rep of the target; among those the reps nearest last time's, or in the first week the load
- * nearest the preferred drop. Never outside the range. If nothing can be made between the two drops, the load nearest
- * the preferred one.
+ * The load of a slot's lighter part: the makeable one nearest its written drop, below the first part's if a step is near,
+ * with the reps of the range nearest the target RIR. Reps and RIR follow the drop, not the other way round.
  * @param topLoad load of the first part
+ * @param drop share of that load, with the body's if it is carried, by which it is lighter
  */
-export function backOffFit(
-  input: ChoiceInput,
-  topLoad: Hundredths,
-  drop: NonNullable<Part['drop']>,
-): LoadChoice | undefined {
-  const moved = input.carried * 100 + topLoad;
-  const below = (share: number) => asHundredths(moved * (1 - share) - input.carried * 100);
-  const { steps } = input.grid;
-  const loads: Hundredths[] = [];
-  for (let at = indexAtOrAbove(input.grid, asHundredths(below(drop.most) - 1e-6)); at < steps.length; at++) {
-    const step = steps[at] as Hundredths;
-    if (step > below(drop.least) + 1e-6) break;
-    if (input.carried * 100 + step > 0) loads.push(step);
-  }
-  const wished = below(drop.wished);
-  if (loads.length === 0) loads.push(nearestLoad(input.grid, wished));
-  const candidates = loads.flatMap((load) => candidatesAt(input, load));
-  const { last } = input;
-  const stays = last !== null && loads.includes(last.load);
-  const nearest = stays
-    ? { of: (c: Candidate) => Math.abs(c.reps - last.reps), decider: 'reps nearest last time' as const }
-    : { of: (c: Candidate) => Math.abs(c.load * 100 - wished), decider: 'nearest the wished drop' as const };
-  return pickBest(candidates, input.targetRir, input.conventions.fitTolerance, nearest);
+export function backOffFit(input: ChoiceInput, topLoad: Hundredths, drop: number): LoadChoice {
+  const { grid, carried } = input;
+  const moved = carried * 100 + topLoad;
+  const nearest = nearestLoad(grid, asHundredths(moved * (1 - drop) - carried * 100));
+  const { below } = neighbours(grid, topLoad);
+  const isNear = below !== undefined && carried * 100 + below >= moved * (1 - MOST_DROP);
+  const load = nearest >= topLoad && isNear ? below : nearest;
+  return {
+    chosen: candidate(input, load, repsAtRir(input, load)),
+    others: [],
+    decider: 'nearest the wished drop',
+  };
 }

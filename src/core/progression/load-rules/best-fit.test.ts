@@ -5,7 +5,6 @@ import { isMakeable, loadGrid } from '../../loading/grid';
 import { isAtMost } from '../../rounding';
 import { HALL } from '../../testing/fixtures';
 import { asHundredths } from '../../units';
-import { backOffFit } from './back-off';
 import { bestFit } from './best-fit';
 import type { ChoiceInput } from './load-choice';
 
@@ -92,18 +91,6 @@ test('a pull-up includes the body: 80 kg bodyweight, 0 added for 10, then +2.5',
     }),
   );
   expect(fit?.chosen).toMatchObject({ load: 0, reps: 12 });
-});
-
-test('back-offs stay between ten and thirty per cent below the top set', () => {
-  const drop = { least: 0.1, wished: 0.12, most: 0.3 };
-  const fit = backOffFit(
-    input({ oneRepMax: 168, range: { low: 10, high: 14 }, targetRir: 3, fatigue: 1, last: null }),
-    asHundredths(12000),
-    drop,
-  );
-  expect(fit?.chosen.load).toBeLessThanOrEqual(108);
-  expect(fit?.chosen.load).toBeGreaterThanOrEqual(84);
-  expect(fit?.chosen.predictedRir).toBeCloseTo(3, 0);
 });
 
 test('after any last time: makeable, within the largest step, and the best of all candidates', () => {

@@ -2,7 +2,7 @@ import type { RepRange } from '../../block/rep-range';
 import type { Conventions } from '../../conventions/conventions';
 import { type RepMaxCurve, repsToFailure } from '../../effort/rep-max';
 import type { LoadGrid } from '../../loading/grid';
-import { clamp, isAtLeast, isAtMost } from '../../rounding';
+import { clamp, isAtLeast, isAtMost, roundHalfDown } from '../../rounding';
 import { decimal, type Hundredths } from '../../units';
 
 /** A makeable load, its reps, and the RIR predicted at the end of the set. Load as a decimal. */
@@ -62,7 +62,7 @@ export interface ChoiceInput {
   /** Reps already lost to earlier sets of the slot. */
   readonly fatigue: number;
   /** Set 1 of the same part last time; null in the first week. */
-  readonly last: { readonly load: Hundredths; readonly reps: number } | null;
+  readonly last: { readonly load: Hundredths; readonly reps: number; readonly met?: boolean } | null;
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
 }
@@ -76,6 +76,17 @@ export function capacity(
   return moved <= 0
     ? Number.POSITIVE_INFINITY
     : repsToFailure(input.oneRepMax, moved, input.curve) - input.fatigue;
+}
+
+/** Beyond any range: a load that moves nothing has no end of reps. */
+const MOST_REPS = 1000;
+
+/** Reps of the range that leave the target RIR at a load, never fewer than were met there last time. */
+export function repsAtRir(input: ChoiceInput, load: Hundredths): number {
+  const { last, range, targetRir } = input;
+  const met = last?.load === load && last.met === true ? last.reps : range.low;
+  const wanted = roundHalfDown(Math.min(capacity(input, load), MOST_REPS) - targetRir);
+  return clamp(Math.max(wanted, met), range.low, range.high);
 }
 
 /** The candidate for reps at a load in hundredths. */

@@ -45,7 +45,7 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
   let isTopGiven = false;
   parts.forEach((part, index) => {
     const isFirst = index === 0;
-    const written = part.range ?? shifted(slot.range, part.repOffset);
+    const written = part.range ?? shifted(facts, part.repOffset);
     const mode = heldOf(facts, part, written);
     const { rir, leadRir } = effortOf(part, target, mode, perSet, facts);
     const own =
@@ -131,8 +131,12 @@ function constantOf({ slot }: SlotFacts, target: SlotTarget): SlotTarget {
   return { ...target, gate: gate ?? 'unsafe alone', whyRir };
 }
 
-function shifted(range: RepRange, offset: number): RepRange {
-  return offset === 0 ? range : { low: range.low + offset, high: range.high + offset };
+/** The slot's range with more reps; in a range that a cut raised, no more than its cap. */
+function shifted({ slot: { range }, movedFrom, conventions }: SlotFacts, offset: number): RepRange {
+  if (offset === 0) return range;
+  const high = range.high + offset;
+  const most = movedFrom === undefined ? high : Math.max(range.high, Math.min(high, conventions.cutRepsTop));
+  return { low: Math.min(most, range.low + offset), high: most };
 }
 
 /** Seconds for which one side rests while the other works: as many reps as the top of the range. */

@@ -9,8 +9,8 @@ import { earnedLoad } from '../../progression/load-rules/earned';
 import {
   type Candidate,
   candidate,
-  capacity,
   type LoadChoice,
+  repsAtRir,
 } from '../../progression/load-rules/load-choice';
 import { RULES, type RuleName } from '../../progression/load-rules/registry';
 import type { RuleInput } from '../../progression/load-rules/rule';
@@ -132,7 +132,9 @@ function foundSet(
   const fit = found && asWritten(share === null ? unshifted(found, input, target.shift) : found, input, part);
   if (fit === undefined) return { chosen: null, why: search, input, isGiven: false };
   const isGiven =
-    share !== null || (part.ofMax !== undefined && part.role !== 'easy' && part.asRound !== true);
+    share !== null ||
+    fit.decider === 'nearest the wished drop' ||
+    (part.ofMax !== undefined && part.role !== 'easy' && part.asRound !== true);
   const why: Reason = {
     code: 'load/best-fit',
     rule: share === null ? ruleName(facts, technique, part) : 'share of the max',
@@ -250,17 +252,6 @@ function risingShare(input: RuleInput, share: number, heldMax: number): LoadChoi
 function loadAtShare({ grid, carried }: RuleInput, share: number, max: number): Hundredths {
   return nearestLoad(grid, asHundredths((max * share - carried) * 100));
 }
-
-/** Reps of the range that leave the target RIR at a load, never fewer than were met there last time. */
-function repsAtRir(input: RuleInput, load: Hundredths): number {
-  const { last, range, targetRir } = input;
-  const met = last?.load === load && last.met ? last.reps : range.low;
-  const wanted = roundHalfDown(Math.min(capacity(input, load), MOST_REPS) - targetRir);
-  return clamp(Math.max(wanted, met), range.low, range.high);
-}
-
-/** Beyond any range: a load that moves nothing has no end of reps. */
-const MOST_REPS = 1000;
 
 function byShare(input: RuleInput, load: Hundredths, reps: number): LoadChoice {
   return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
