@@ -107,8 +107,8 @@ export const SCHEDULE = {
   sizeZone: {
     name: 'Size zone, up to',
     unit: 'reps',
-    default: 12,
-    reason: 'Up to this many reps mainly train size; a narrower school uses six to ten.',
+    default: 20,
+    reason: 'Up to this many reps mainly train size; an older school says twelve, a narrower one eight.',
   },
   noviceCompounds: {
     name: 'Compound share, novice',
@@ -121,5 +121,11 @@ export const SCHEDULE = {
     unit: '×/week',
     default: 4,
     reason: 'Serious gaining or cutting needs the work spread out.',
+  },
+  seriousSessionsNovice: {
+    name: 'Sessions in a gaining or cutting phase, novice',
+    unit: '×/week',
+    default: 3,
+    reason: 'A novice grows on less work, which fits three sessions.',
   },
 } as const satisfies Record<string, Convention>;

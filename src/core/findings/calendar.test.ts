@@ -97,6 +97,12 @@ const CASES: readonly Case[] = [
   },
   {
     rule: 'too few sessions',
+    who: { level: 'novice', phases: [{ from: '2026-01-01', phase: 'gaining' }] },
+    fires: block([0, 3].map((day) => session(`s${day}`, day, [one(`x${day}`, 'leg-press')]))),
+    quiet: block([0, 2, 4].map((day) => session(`s${day}`, day, [one(`x${day}`, 'leg-press')]))),
+  },
+  {
+    rule: 'too few sessions',
     who: { phases: [{ from: '2026-01-01', phase: 'cutting' }] },
     fires: block([0, 2, 4].map((day) => session(`s${day}`, day, [one(`x${day}`, 'leg-press')]))),
     quiet: block([0, 2, 4, 5].map((day) => session(`s${day}`, day, [one(`x${day}`, 'leg-press')]))),

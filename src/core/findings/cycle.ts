@@ -1,8 +1,9 @@
 import type { Muscle } from '../anatomy/muscle';
 import { isInGroup } from '../anatomy/roll-up';
-import { credits, type Exercise, primeMovers } from '../exercises/exercise';
+import { contribution, credits, type Exercise, primeMovers } from '../exercises/exercise';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
+import type { WeekPlan } from '../plan/week';
 import { totalCredit } from '../plan/working-sets';
 import type { CheckInput } from './finding';
 
@@ -90,4 +91,30 @@ export function directSets({ slots }: SeenSession, muscle: Muscle): number {
     (sum, { exercise, hard }) => sum + (primeMovers(exercise).includes(muscle) ? hard : 0),
     0,
   );
+}
+
+/** Hard sets without those of technical skills, which may be trained on most days. */
+export function fatiguingSets({ slots }: SeenSession): ReadonlyMap<Muscle, number> {
+  const credit = new Map<Muscle, number>();
+  for (const { exercise, hard } of slots) {
+    if (exercise.skill === 'technical') continue;
+    for (const [muscle, share] of credits(exercise))
+      credit.set(muscle, (credit.get(muscle) ?? 0) + hard * share);
+  }
+  return credit;
+}
+
+/** Weekly sets of a muscle that come from technical skills, as its volume range counts them. */
+export function skillSets(muscle: Muscle, week: WeekPlan, { block, exerciseOf }: CheckInput): number {
+  let sets = 0;
+  for (const { optional, slots } of week.sessions) {
+    if (optional) continue;
+    for (const slot of slots) {
+      const exercise = exerciseOf(slot);
+      if (exercise.skill !== 'technical') continue;
+      const share = contribution(exercise, muscle);
+      if (share === 1 || block.landmarks !== 'fixed dose') sets += totalCredit(slot.sets) * share;
+    }
+  }
+  return (sets * 7) / block.cycleDays;
 }

@@ -1,6 +1,6 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { isAtLeast, isAtMost } from '../rounding';
-import { sessionsOf } from './cycle';
+import { fatiguingSets, sessionsOf } from './cycle';
 import type { Check, CheckInput, Finding, Severity } from './finding';
 import { slotsFor } from './slot-sets';
 import { spreadSets } from './spread-sets';
@@ -10,6 +10,15 @@ function isSmallDoses(muscle: Muscle, input: CheckInput): boolean {
   const most = input.near.ofMuscle(muscle).trainedHardCredit;
   return sessionsOf(input).every(({ credit }) => isAtMost(credit.get(muscle) ?? 0, most));
 }
+
+/** Whether a muscle is trained that often only by technical skills. */
+function isSkillPractice(muscle: Muscle, input: CheckInput): boolean {
+  const sessions = sessionsOf(input).filter((one) => (fatiguingSets(one).get(muscle) ?? 0) > 0).length;
+  return isAtMost((sessions * 7) / input.block.cycleDays, input.near.ofMuscle(muscle).highFrequencyNote);
+}
+
+/** Muscles with direct work and the same low frequency from which a rotation is the cause, and named once. */
+const CYCLE_IS_CAUSE = 4;
 
 /**
  * Weekly sessions below which a growing muscle warns: cutting needs frequent training, but never less than growing
@@ -22,12 +31,15 @@ export function leastFrequency(muscle: Muscle, { week, near }: CheckInput): numb
 
 /**
  * Growing muscles trained too rarely or too often per week. A muscle with direct work has its own finding with ways
- * to add a day; others with the same days share one.
+ * to add a day; if a rotation trains many equally rarely, it is named once. Others with the same days
+ * share one.
  */
 export const frequency: Check = (input) => {
   const { week, near } = input;
   const found: Finding[] = [];
   const groups = new Map<string, [Muscle, ...Muscle[]]>();
+  const rare = new Map<number, readonly Muscle[]>();
+  const isRotation = input.block.cycleDays % 7 !== 0;
   const finding = (key: string, muscles: readonly [Muscle, ...Muscle[]], times: number): Finding => {
     const conventions = near.ofMuscle(muscles[0]);
     const high = times > conventions.highFrequencyNote;
@@ -52,8 +64,9 @@ export const frequency: Check = (input) => {
     if (goal === 'hold' || sets === 0) continue;
     const { growingFrequencyNote, growingFrequencyWarn, highFrequencyNote } = near.ofMuscle(muscle);
     if (times >= growingFrequencyNote && times <= highFrequencyNote) continue;
-    // Doses of one or two sets may come on most days.
-    if (times > highFrequencyNote && isSmallDoses(muscle, input)) continue;
+    // Doses of one or two sets and technical skills may come on most days.
+    if (times > highFrequencyNote && (isSmallDoses(muscle, input) || isSkillPractice(muscle, input)))
+      continue;
     const isLow = times < growingFrequencyNote;
     if (!isLow || slotsFor(muscle, input).length === 0) {
       // Muscles with the same days and the same requirement share a finding.
@@ -61,8 +74,15 @@ export const frequency: Check = (input) => {
       const alike = groups.get(key);
       if (alike === undefined) groups.set(key, [muscle]);
       else alike.push(muscle);
-    } else
-      found.push({ ...finding(`${muscle}/${times}`, [muscle], times), fixes: spreadSets(muscle, input) });
+    } else rare.set(times, [...(rare.get(times) ?? []), muscle]);
+  }
+  for (const [times, muscles] of rare) {
+    const [first, ...others] = muscles;
+    if (first !== undefined && isRotation && muscles.length >= CYCLE_IS_CAUSE)
+      found.push(finding(`cycle/${times}`, [first, ...others], times));
+    else
+      for (const muscle of muscles)
+        found.push({ ...finding(`${muscle}/${times}`, [muscle], times), fixes: spreadSets(muscle, input) });
   }
   const shared = [...groups.values()].map((muscles) => {
     const times = week.muscles[muscles[0]].frequency;

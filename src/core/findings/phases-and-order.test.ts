@@ -196,6 +196,48 @@ describe('doses of one or two sets on most days', () => {
   });
 });
 
+test('handstands on five days are practice, not five times front delts; presses on five days are', () => {
+  const daily = (exercise: string) =>
+    block(
+      [0, 1, 2, 3, 4].map((day) =>
+        session(`s${day}`, day, [
+          slot(`p${day}`, exercise, {
+            technique: { kind: 'straight', sets: 5 },
+            range: { low: 20, high: 60 },
+          }),
+        ]),
+      ),
+    );
+  const rules = (exercise: string) => [
+    about('frequency', daily(exercise)).some(({ detail }) => detail.rule === 'frequency' && detail.high),
+    about('above ceiling', daily(exercise)).length > 0,
+  ];
+  expect(rules('wall-handstand-hold')).toEqual([false, false]);
+  expect(rules('seated-dumbbell-press')).toEqual([true, true]);
+});
+
+test('a rotation that gives every muscle 1.75 exposures a week says it once', () => {
+  const of = (muscles: readonly string[]) =>
+    block(
+      [
+        session(
+          'a',
+          0,
+          muscles.map((exercise) => slot(exercise, exercise)),
+        ),
+      ],
+      { cycleDays: 4 },
+    );
+  const low = (muscles: readonly string[]) =>
+    about('frequency', of(muscles)).flatMap(({ id, detail }) =>
+      detail.rule === 'frequency' && !detail.high && id.startsWith('frequency/cycle') ? [detail] : [],
+    );
+  const three = ['leg-extension', 'seated-leg-curl', 'cable-curl'];
+  expect(low(three)).toEqual([]);
+  expect(low([...three, 'standing-calf-raise'])).toMatchObject([{ times: 1.75 }]);
+  expect(low([...three, 'standing-calf-raise'])[0]?.muscles).toHaveLength(4);
+});
+
 describe('a similar exercise that loads the muscle when long', () => {
   test('the seated curl replaces the lying one', () => {
     const of = block([session('a', 0, [slot('1', 'lying-leg-curl')])]);

@@ -1,8 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import { isInGroup } from '../anatomy/roll-up';
-import { credits } from '../exercises/exercise';
 import { isAtLeast, isAtMost } from '../rounding';
-import { type SeenSession, sessionsOf } from './cycle';
+import { fatiguingSets, sessionsOf } from './cycle';
 import type { Check, CheckInput, Finding } from './finding';
 
 const HOURS = 24;
@@ -12,17 +11,6 @@ function gapNeeded(muscle: Muscle, sets: number, { near }: CheckInput): number {
   const conventions = near.ofMuscle(muscle);
   if (isAtMost(sets, conventions.trainedHardCredit)) return conventions.gapHoursLight;
   return isInGroup('small', muscle) ? conventions.gapHoursSmall : conventions.gapHours;
-}
-
-/** Hard sets without those of technical skills, which may be trained on most days. */
-function fatiguingSets({ slots }: SeenSession): ReadonlyMap<Muscle, number> {
-  const credit = new Map<Muscle, number>();
-  for (const { exercise, hard } of slots) {
-    if (exercise.skill === 'technical') continue;
-    for (const [muscle, share] of credits(exercise))
-      credit.set(muscle, (credit.get(muscle) ?? 0) + hard * share);
-  }
-  return credit;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { isAtLeast } from '../rounding';
 import { sessionsOf } from './cycle';
 import type { Check } from './finding';
 
@@ -5,8 +6,9 @@ import type { Check } from './finding';
 export const tooFewSessions: Check = (input) => {
   const { phase } = input.week;
   const times = (sessionsOf(input).length * 7) / input.block.cycleDays;
-  const needed = input.conventions.seriousSessions;
-  if (phase === 'holding' || input.athlete.level === 'novice' || times >= needed - 1e-9) return [];
+  const { seriousSessions, seriousSessionsNovice } = input.conventions;
+  const needed = input.athlete.level === 'novice' ? seriousSessionsNovice : seriousSessions;
+  if (phase === 'holding' || isAtLeast(times, needed)) return [];
   return [
     {
       id: 'too-few-sessions',

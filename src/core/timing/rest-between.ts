@@ -7,8 +7,8 @@ import { pieceTime, setTime } from './set-cost';
 
 /**
  * Seconds that the other exercises of a group take between two sets of a slot, beyond the slot's own rest: the sets
- * of those in the round, the changes, and the rest after the round instead of its own; averaged over all rounds but
- * the last. 0 for a single slot.
+ * of those in the round, the changes, and the rest after the round instead of its own, which is the longest that any
+ * of them still needs; averaged over all rounds but the last. 0 for a single slot.
  */
 export function restBetween(
   slot: Slot,
@@ -22,9 +22,15 @@ export function restBetween(
   let seconds = 0;
   for (let round = 1; round <= gaps; round++) {
     const members = group.filter((one) => one.id === slot.id || setCount(one.technique) >= round);
-    for (const one of members) if (one.id !== slot.id) seconds += setTime(one, exerciseOf(one), conventions);
-    seconds +=
-      conventions.groupChange * (members.length - 1) + (members.at(-1)?.rest ?? slot.rest) - slot.rest;
+    let since = 0;
+    let owed = 0;
+    for (const one of members.reverse()) {
+      owed = Math.max(owed, one.rest - since);
+      const time = setTime(one, exerciseOf(one), conventions);
+      since += conventions.groupChange + time;
+      if (one.id !== slot.id) seconds += time;
+    }
+    seconds += conventions.groupChange * (members.length - 1) + owed - slot.rest;
   }
   return seconds / gaps;
 }

@@ -75,9 +75,29 @@ const slotsInRound = (group: readonly TimedSlot[], round: number) =>
 
 const roundsIn = (group: readonly TimedSlot[]) => Math.max(...group.map(roundsOf));
 
-/** Rest after a round: that of the last slot with a set in it. */
-const restAfter = (group: readonly TimedSlot[], round: number) =>
-  slotsInRound(group, round).at(-1)?.rest ?? 0;
+/** An end of the rep ranges. */
+type End = 'low' | 'high';
+
+/** Seconds of a slot's sets in one round, with the rests inside it. */
+function roundSeconds(slot: TimedSlot, round: number, end: End): number {
+  const rounds = roundsOf(slot);
+  const of = ({ least, seconds }: { readonly least: number; readonly seconds: number }) =>
+    (end === 'low' ? least : seconds) / rounds;
+  if (slot.clock !== undefined) return of(slot.clock);
+  const set = rounds === slot.sets.length ? slot.sets[round - 1] : undefined;
+  return set === undefined ? of(workSeconds(slot)) + (slot.inner ?? 0) / rounds : setSeconds(slot, set[end]);
+}
+
+/** Rest after a round: the longest that any slot in it still needs, less what passed since its own set. */
+function restAfter(group: readonly TimedSlot[], round: number, change: number, end: End): number {
+  let since = 0;
+  let owed = 0;
+  for (const slot of slotsInRound(group, round).reverse()) {
+    owed = Math.max(owed, slot.rest - since);
+    since += change + roundSeconds(slot, round, end);
+  }
+  return owed;
+}
 
 /** Whether a group alternates piece by piece. */
 const isDoneByPiece = (group: readonly TimedSlot[]) =>
@@ -114,7 +134,7 @@ function pieceByPieceWork(
 }
 
 /** Rest within a group: after every round but its last, and between its slots. */
-function restIn(group: readonly TimedSlot[], change: number): number {
+function restIn(group: readonly TimedSlot[], change: number, end: End): number {
   const rounds = roundsIn(group);
   const [only, ...others] = group;
   if (only !== undefined && others.length === 0) return only.rest * Math.max(0, rounds - 1);
@@ -123,13 +143,14 @@ function restIn(group: readonly TimedSlot[], change: number): number {
   for (let round = 1; round <= rounds; round++) {
     const here = slotsInRound(group, round);
     rest += pieced ? pieceByPieceRest(here, change) : change * Math.max(0, here.length - 1);
-    if (round < rounds) rest += restAfter(group, round);
+    if (round < rounds) rest += restAfter(group, round, change, end);
   }
   return rest;
 }
 
 /**
- * Length of a session: all sets and the rest after every set but the last; groups rest after each round, or alternate
+ * Length of a session: all sets and the rest after every set but the last; groups rest after each round until none of
+ * their slots needs more, or alternate
  * piece by piece under one clock. Realistic adds warm-up sets with a pause after each, uses the longer of rest and
  * transition between exercises, and adds the changes within a group.
  */
@@ -140,32 +161,41 @@ export function sessionTime(
 ): SessionTime {
   let workLow = 0;
   let work = 0;
+  let restLow = 0;
   let rest = 0;
   let warmUp = 0;
+  const both = (seconds: number) => {
+    restLow += seconds;
+    rest += seconds;
+  };
   const all = groups(slots);
   all.forEach((group, at) => {
-    const within = restIn(group, mode === 'strict' ? 0 : conventions.groupChange);
+    const change = mode === 'strict' ? 0 : conventions.groupChange;
+    const within = restIn(group, change, 'high');
     const across = isDoneByPiece(group) ? pieceByPieceWork(group, within) : null;
     rest += within;
+    restLow += restIn(group, change, 'low');
     workLow += across?.least ?? 0;
     work += across?.seconds ?? 0;
-    const after = restAfter(group, roundsIn(group));
     // A written break includes the rest before it.
     const next = all[at + 1]?.[0];
     const least = Math.max(next?.breakBefore ?? 0, mode === 'strict' ? 0 : conventions.changeOver);
-    if (next !== undefined) rest += Math.max(after, least);
+    if (next !== undefined) {
+      rest += Math.max(restAfter(group, roundsIn(group), change, 'high'), least);
+      restLow += Math.max(restAfter(group, roundsIn(group), change, 'low'), least);
+    }
     for (const slot of group) {
       if (across === null) {
         const own = slot.clock ?? workSeconds(slot);
         workLow += own.least;
         work += own.seconds;
-        rest += slot.clock === undefined ? (slot.inner ?? 0) : 0;
+        both(slot.clock === undefined ? (slot.inner ?? 0) : 0);
       }
-      rest += slot.stretch ?? 0;
+      both(slot.stretch ?? 0);
       if (mode === 'realistic') {
         for (const reps of slot.warmUps) warmUp += setSeconds(slot, reps) + conventions.warmUpPause;
       }
     }
   });
-  return { work, rest, warmUp, low: workLow + rest + warmUp, high: work + rest + warmUp };
+  return { work, rest, warmUp, low: workLow + restLow + warmUp, high: work + rest + warmUp };
 }

@@ -9,15 +9,15 @@ import { repZoneShares, zoneOf, zoneShares } from './rep-zones';
 
 test('zones at their bounds', () => {
   const usual = conventionsWith({});
-  expect([1, 5, 6, 12, 13].map((reps) => zoneOf(reps, usual))).toEqual([
+  expect([1, 5, 6, 20, 21].map((reps) => zoneOf(reps, usual))).toEqual([
     'strength',
     'strength',
     'size',
     'size',
     'endurance',
   ]);
-  const narrow = conventionsWith({ sizeZone: 10 });
-  expect(zoneOf(11, narrow)).toBe('endurance');
+  const older = conventionsWith({ sizeZone: 12 });
+  expect([12, 13].map((reps) => zoneOf(reps, older))).toEqual(['size', 'endurance']);
 });
 
 test('planned sets count by the middle of their range, three of one kind and one of another; holds are in no zone', () => {
@@ -26,7 +26,7 @@ test('planned sets count by the middle of their range, three of one kind and one
     session('a', 0, [
       slot('1', 'leg-press', { range: { low: 3, high: 6 }, technique: { kind: 'straight', sets: 3 } }),
       slot('2', 'seated-leg-curl', {
-        range: { low: 12, high: 20 },
+        range: { low: 18, high: 26 },
         technique: { kind: 'straight', sets: 1 },
       }),
       slot('3', 'plank', { range: { low: 20, high: 40 }, technique: { kind: 'straight', sets: 2 } }),
@@ -59,11 +59,11 @@ function zonesOf(changes: Parameters<typeof slot>[2], performed: ReadonlyMap<str
   return zoneShares({ plan: week.plan, performed }, made, conventionsWith());
 }
 
-test('the middle of a range is a whole rep, rounded half up: 5-6 is 6, 10-15 is 13', () => {
+test('the middle of a range is a whole rep, rounded half up: 5-6 is 6, 16-25 is 21', () => {
   expect(zonesOf({ range: { low: 5, high: 6 } })).toEqual({ strength: 0, size: 1, endurance: 0 });
   expect(zonesOf({ range: { low: 4, high: 6 } })).toEqual({ strength: 1, size: 0, endurance: 0 });
-  expect(zonesOf({ range: { low: 10, high: 15 } })).toEqual({ strength: 0, size: 0, endurance: 1 });
-  expect(zonesOf({ range: { low: 10, high: 14 } })).toEqual({ strength: 0, size: 1, endurance: 0 });
+  expect(zonesOf({ range: { low: 16, high: 25 } })).toEqual({ strength: 0, size: 0, endurance: 1 });
+  expect(zonesOf({ range: { low: 16, high: 24 } })).toEqual({ strength: 0, size: 1, endurance: 0 });
 });
 
 test('back-offs count by their own range: 4-6 and four reps more are 8-10', () => {
