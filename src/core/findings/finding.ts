@@ -2,10 +2,12 @@ import type { Muscle } from '../anatomy/muscle';
 import type { Athlete, Level, Phase } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
 import type { Edit } from '../block/edits/edit';
+import type { RepRange } from '../block/rep-range';
 import type { LocalDate } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
 import type { NearConventions } from '../conventions/own-conventions';
 import type { Equipment, Exercise, Hardest, Joint } from '../exercises/exercise';
+import type { Unit } from '../loading/weight';
 import type { BlockPlan } from '../plan/block-plan';
 import type { SlotPlan } from '../plan/slot';
 import type { WeekPlan } from '../plan/week';
@@ -203,6 +205,17 @@ export type FindingDetail =
       readonly of: number;
       readonly threshold: number;
       readonly session: string;
+    }
+  | {
+      readonly rule: 'equipment end';
+      readonly exerciseId: string;
+      readonly session: string;
+      readonly unit: Unit;
+      readonly range: RepRange;
+      readonly end: 'lightest' | 'heaviest';
+      readonly load: number;
+      /** Reps that leave the asked RIR at that load. */
+      readonly reps: number;
     }
   | {
       readonly rule: 'equipment';

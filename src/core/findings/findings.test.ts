@@ -1,9 +1,10 @@
+import type { Place } from '../athlete/place';
 import { applyEdit } from '../block/apply-edit';
 import type { Block } from '../block/block';
 import { presetPlace } from '../loading/place-presets';
 import { EMPTY_LOG } from '../log/log';
 import { startOf } from '../techniques/registry';
-import { athlete, block, lookup, session, slot } from '../testing/fixtures';
+import { athlete, block, HALL, HALL_PLACE, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import type { Finding, FindingDetail } from './finding';
 import { findingFacts, runChecks } from './registry';
@@ -316,6 +317,48 @@ describe('stale load', () => {
       rir: 3,
     });
     expect(about('stale load', of(120), holder)).toEqual([]);
+  });
+});
+
+describe('the equipment’s ends', () => {
+  const small: Place = { ...HALL_PLACE, loads: { ...HALL, stack: { ...HALL.stack, last: 120, addOns: [] } } };
+  const presser = (value: number, reps: number) =>
+    athlete({
+      places: [small],
+      bestSets: { 'leg-press': { load: { value, unit: 'kg' }, reps, rir: 0, date: null } },
+    });
+  const one = (exercise: string) =>
+    block(
+      [
+        session('a', 0, [
+          slot('1', exercise, { technique: { kind: 'straight', sets: 1 }, range: { low: 8, high: 12 } }),
+        ]),
+      ],
+      { rir: { first: 3, last: 3 } },
+    );
+
+  test('a stack that ends at 120 kg: two reps past the top of the range are fine, three are a finding with swaps', () => {
+    // 17 and 18 possible, three of them left.
+    expect(about('equipment end', one('leg-press'), presser(120, 17))).toEqual([]);
+    const [found] = about('equipment end', one('leg-press'), presser(120, 18));
+    expect(found?.detail).toMatchObject({ end: 'heaviest', load: 120, reps: 15 });
+    expect(found?.fixes[0]?.does).toBe('swap');
+  });
+
+  test('an empty bar of 20 kg for somebody with 17.5 × 10: as many as it allows, and a finding', () => {
+    const curler = athlete({
+      bestSets: { 'barbell-curl': { load: { value: 17.5, unit: 'kg' }, reps: 10, rir: 2, date: null } },
+    });
+    // 24.5 kg of strength: 20 kg can be done 6.75 times.
+    expect(about('equipment end', one('barbell-curl'), curler)[0]?.detail).toMatchObject({
+      end: 'lightest',
+      load: 20,
+      reps: 3,
+    });
+    const strong = athlete({
+      bestSets: { 'barbell-curl': { load: { value: 25, unit: 'kg' }, reps: 10, rir: 2, date: null } },
+    });
+    expect(about('equipment end', one('barbell-curl'), strong)).toEqual([]);
   });
 });
 

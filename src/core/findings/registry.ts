@@ -10,6 +10,7 @@ import { blockEffort } from './block-effort';
 import { buildingWeeks } from './building-weeks';
 import { compoundShare } from './compound-share';
 import { crossingLift } from './crossing-lift';
+import { equipmentEnd } from './equipment-end';
 import { equipmentMissing } from './equipment-missing';
 import { exerciseOrder } from './exercise-order';
 import { fatiguedAssistants } from './fatigued-assistants';
@@ -73,6 +74,7 @@ const OTHERS: readonly Check[] = [
   setEfforts,
   belowRange,
   equipmentMissing,
+  equipmentEnd,
   irritatedJoint,
   frequency,
   skillFrequency,

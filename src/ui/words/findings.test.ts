@@ -117,6 +117,18 @@ const SAID: Examples = {
     { exerciseId: 'leg-press', sets: 2, of: 3, threshold: 4, session: 'Legs' },
     'Leg press in Legs: 2 of 3 sets leave more than 4 reps and do not count.',
   ],
+  'equipment end': [
+    {
+      exerciseId: 'leg-press',
+      session: 'Legs',
+      unit: 'kg',
+      range: { low: 8, high: 12 },
+      end: 'heaviest',
+      load: 120,
+      reps: 16,
+    },
+    'Leg press in Legs: the equipment ends at 120 kg. It allows 16 reps, planned are 8–12.',
+  ],
   equipment: [
     {
       session: 'Legs',

@@ -1,6 +1,6 @@
 import type { FindingDetail, Fix, SlotTrim } from '@/core';
 import { shortDay } from './dates';
-import { estimate, figure, listed, plural } from './figures';
+import { estimate, figure, listed, plural, span } from './figures';
 import { capital, dayName, type ExerciseNames } from './names';
 import { GATE_SENTENCES, TECHNIQUE_NAMES } from './techniques';
 import { PHASE_NAMES } from './values';
@@ -128,6 +128,13 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps is ${estimate(-detail.rir)} reps more than possible. Rest longer, ask for fewer reps, or keep the RIR instead of the reps.`;
     case 'too easy to count':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} of ${detail.of} sets leave more than ${figure(detail.threshold)} reps and do not count.`;
+    case 'equipment end': {
+      const { low, high } = detail.range;
+      const at = `${figure(detail.load)} ${detail.unit}`;
+      return detail.end === 'lightest'
+        ? `${capital(names(detail.exerciseId))} in ${detail.session}: the lightest load, ${at}, is too heavy. It allows ${plural(detail.reps, 'rep')}, planned are ${span(low, high)}.`
+        : `${capital(names(detail.exerciseId))} in ${detail.session}: the equipment ends at ${at}. It allows ${plural(detail.reps, 'rep')}, planned are ${span(low, high)}.`;
+    }
     case 'equipment': {
       const needs = detail.lacks.map(
         ({ exerciseId, missing }) => `${names(exerciseId)} needs ${listed(missing)}`,

@@ -73,6 +73,16 @@ test('first week: all loads, reps nearest the middle of the range', () => {
   expect(bestFit(input({ last: null, targetRir: 3 }))?.chosen).toMatchObject({ load: 60, reps: 10 });
 });
 
+test('the lightest load is too heavy: the reps it allows at the target, in week 1 as later', () => {
+  const grid = loadGrid('barbell', HALL);
+  // 24.5 kg: the empty bar of 20 can be done 6.75 times; at 3 left that is four, at 6 one.
+  const bar = (targetRir: number, last: ChoiceInput['last'] = null) =>
+    bestFit(input({ grid, oneRepMax: 24.5, targetRir, last }))?.chosen;
+  expect(bar(3)).toMatchObject({ load: 20, reps: 4 });
+  expect(bar(3, { load: asHundredths(2000), reps: 4 })).toMatchObject({ load: 20, reps: 4 });
+  expect(bar(6)).toMatchObject({ load: 20, reps: 1 });
+});
+
 test('no step above ten per cent if a smaller one exists', () => {
   const fit = bestFit(input({ oneRepMax: 150, last: { load: asHundredths(6000), reps: 12 } }));
   expect(fit?.chosen.load).toBeLessThanOrEqual(66);

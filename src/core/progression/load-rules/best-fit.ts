@@ -18,6 +18,7 @@ import { nextLoad } from './step-up';
 /**
  * Best fit: among makeable loads at or above last time's and the reps of the range, choose what is predicted within
  * half a rep of the target RIR with reps nearest last time's, then nearest RIR, then the smaller load.
+ * - If the lightest load does not reach the bottom, the reps it allows, in the first week too.
  * - First week: the same among all loads, with reps nearest the middle of what set 1 may ask.
  * - Reps may exceed the range while the next load is not predicted to reach its bottom at the target.
  * - If last time's load no longer reaches the bottom, the load falls to where the middle is predicted.
@@ -71,7 +72,19 @@ function idealLoad(input: ChoiceInput, reps: number): Hundredths {
   return asHundredths((moved - input.carried) * 100);
 }
 
+/** The lightest load that moves anything, if at the target it does not reach the bottom of the range. */
+function tooHeavy(input: ChoiceInput): LoadChoice | undefined {
+  const { grid, carried, range, targetRir, conventions } = input;
+  const lightest = grid.steps.find((step) => carried * 100 + step > 0);
+  if (lightest === undefined || input.fixed === true) return undefined;
+  if (capacity(input, lightest) - targetRir >= range.low - conventions.fitTolerance) return undefined;
+  const chosen = candidate(input, lightest, repsForTarget(input, lightest));
+  return { chosen, others: [], decider: 'below the range' };
+}
+
 function firstFit(input: ChoiceInput): LoadChoice | undefined {
+  const heavy = tooHeavy(input);
+  if (heavy !== undefined) return heavy;
   const wish = middle(input);
   const seen = new Set<number>();
   const candidates: Candidate[] = [];
