@@ -1,5 +1,10 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import type { Slot } from '../block/block';
+import { newSlot } from '../block/new-slot';
 import type { Exercise } from '../exercises/exercise';
+import { isAtMost } from '../rounding';
+import { setCount } from '../techniques/registry';
+import { setCost } from '../timing/set-cost';
 import { rangeCoverage } from '../volume/range-coverage';
 import { asPlanned, type Check, type CheckInput, type Fix } from './finding';
 import { type Placed, swapAll } from './swap-slots';
@@ -28,6 +33,20 @@ function isAlike(one: Exercise, other: Exercise): boolean {
   );
 }
 
+/** Seconds that another warm-up may take. */
+const WARM_UP = 180;
+
+/** Whether a session within its time still is with another exercise in a slot: one done side by side takes longer. */
+function staysInTime(to: Exercise, slot: Slot, input: CheckInput): boolean {
+  const session = input.week.sessions.find(({ slots }) => slots.some(({ slotId }) => slotId === slot.id));
+  const limit = input.athlete.minutes * 60;
+  if (session === undefined || !isAtMost(session.seconds.high, limit)) return true;
+  const now = setCost(slot, input.exerciseOf(asPlanned(slot)), input.conventions);
+  const then = setCost({ ...slot, tempo: newSlot(slot.id, to).tempo }, to, input.conventions);
+  const longer = Math.max(0, then - now) * setCount(slot.technique);
+  return isAtMost(session.seconds.high + longer + WARM_UP, limit);
+}
+
 /** Similar exercises that load each of these muscles when long, for its main slot. */
 function stretchedAlternatives(muscles: readonly Muscle[], input: CheckInput): Fix | undefined {
   const asked = new Map<string, Placed>();
@@ -37,7 +56,9 @@ function stretchedAlternatives(muscles: readonly Muscle[], input: CheckInput): F
     asked.set(placed.slot.id, placed);
   }
   const suits = (exercise: Exercise, { slot }: Placed) =>
-    exercise.hardest === 'stretched' && isAlike(exercise, input.exerciseOf(asPlanned(slot)));
+    exercise.hardest === 'stretched' &&
+    isAlike(exercise, input.exerciseOf(asPlanned(slot))) &&
+    staysInTime(exercise, slot, input);
   return swapAll([...asked.values()], input, suits);
 }
 
