@@ -65,7 +65,10 @@ export function withDismissedLesson(athlete: Athlete, blockId: string, about: st
 export function withoutAnswer(athlete: Athlete, blockId: string, about: string): Athlete {
   const answer = lessonAnswer(athlete, blockId, about);
   if (answer === undefined) return athlete;
-  const before = answer.outcome === 'taken' ? withFigures(athlete, about, answer.was, '') : athlete;
+  // What the coach typed since stays.
+  const { typed } = currentFigures(athlete, about);
+  const was = typed === undefined ? answer.was : { ...answer.was, typed };
+  const before = answer.outcome === 'taken' ? withFigures(athlete, about, was, '') : athlete;
   return { ...before, lessons: without(athlete, blockId, about) };
 }
 
@@ -98,12 +101,16 @@ const NAMES: Readonly<Record<string, readonly (keyof Conventions)[]>> = {
 };
 
 /** The athlete's current figures that a lesson is about; none if the defaults apply. */
-function currentFigures({ learned, effort, conventions, ranges }: Athlete, about: string): Figures {
+function currentFigures(
+  { landmarks, learned, effort, conventions, ranges }: Athlete,
+  about: string,
+): Figures {
   const [kind = '', muscle = ''] = about.split('/');
   if (kind === 'range') return { ...ranges[muscle] };
   if (kind === 'floor' || kind === 'ceiling') {
     const value = learned[muscle as Muscle]?.[kind];
-    return value === undefined ? {} : { [kind]: value };
+    const typed = landmarks[muscle as Muscle]?.[kind];
+    return { ...(value === undefined ? {} : { [kind]: value }), ...(typed === undefined ? {} : { typed }) };
   }
   if (kind === 'curve') return { curve: CURVES.indexOf(effort.curve), ...effort.personal };
   const own = muscle === '' ? conventions.athlete : (conventions.muscles[muscle as Muscle] ?? {});
@@ -117,7 +124,13 @@ function withFigures(athlete: Athlete, about: string, figures: Figures, evidence
   const [kind = '', muscle = ''] = about.split('/');
   if (kind === 'range') return withRange(athlete, muscle, figures);
   if (kind === 'floor' || kind === 'ceiling')
-    return withLandmark(athlete, muscle as Muscle, kind, figures[kind], evidence);
+    return withLandmark(
+      withTyped(athlete, muscle as Muscle, kind, figures.typed),
+      muscle as Muscle,
+      kind,
+      figures[kind],
+      evidence,
+    );
   const { conventions } = athlete;
   if (kind === 'curve') {
     const { curve = 0, ...fit } = figures;
@@ -140,6 +153,14 @@ function withRange(athlete: Athlete, exerciseId: string, { low, high }: Figures)
   const { [exerciseId]: _, ...others } = athlete.ranges;
   const isNone = low === undefined || high === undefined;
   return { ...athlete, ranges: isNone ? others : { ...others, [exerciseId]: { low, high } } };
+}
+
+/** The athlete with a figure typed by the coach, or without it: what is learned later replaces it. */
+function withTyped(athlete: Athlete, muscle: Muscle, mark: Marks, typed: number | undefined): Athlete {
+  const { [mark]: _, ...others } = athlete.landmarks[muscle] ?? {};
+  const own = typed === undefined ? others : { ...others, [mark]: typed };
+  const { [muscle]: __, ...rest } = athlete.landmarks;
+  return { ...athlete, landmarks: Object.keys(own).length === 0 ? rest : { ...rest, [muscle]: own } };
 }
 
 /** Longest stored evidence per muscle. */

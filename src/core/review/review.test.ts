@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { addDays } from '../calendar';
+import { conventionsWith } from '../conventions/conventions';
 import type { Exposure } from '../effort/exposure';
 import { blockExposures } from '../effort/exposures-of';
 import { exerciseById } from '../exercises/library';
 import { block, lookup, session, slot } from '../testing/fixtures';
 import { checkIn, type Happened, watched } from '../testing/watched';
+import { landmarksFor } from '../volume/landmarks';
 import {
   lessonAnswer,
   lessonsAnswered,
@@ -261,6 +263,17 @@ describe('answers to lessons', () => {
     const twice = withAppliedLesson(taken, 'b2', { ...lesson, to: 12 } as typeof lesson, '');
     expect(twice.learned.chest?.ceiling).toBe(12);
     expect(withoutAnswer(twice, 'b2', 'ceiling/chest').learned.chest?.ceiling).toBeCloseTo(18 - 8 / 3);
+  });
+
+  test('what is taken over replaces a figure that the coach had typed; undone, that returns; typed later, it stays', () => {
+    if (lesson === undefined) throw new Error('nothing taught');
+    const typing = (ceiling: number) => ({ ...of.athlete, landmarks: { chest: { floor: 7, ceiling } } });
+    const taken = withAppliedLesson(typing(20), 'b1', lesson, '');
+    expect(taken.landmarks).toEqual({ chest: { floor: 7 } });
+    expect(landmarksFor('chest', taken, 'holding', conventionsWith()).origins.ceiling).toBe('learned');
+    expect(withoutAnswer(taken, 'b1', 'ceiling/chest')).toEqual(typing(20));
+    const later = { ...taken, landmarks: typing(22).landmarks };
+    expect(withoutAnswer(later, 'b1', 'ceiling/chest').landmarks).toEqual(typing(22).landmarks);
   });
 
   test('so does every other kind of lesson, without touching the coach’s own rules', () => {

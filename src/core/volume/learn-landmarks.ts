@@ -33,8 +33,8 @@ export interface Lesson {
 /**
  * Learns from a finished block. The maximum moves toward the weekly sets at which performance was first below target
  * in two sessions in a row, if those were not below the minimum; growth at fewer sets than the minimum lowers the
- * minimum, never raises it. A third of the way per block, from the current figure: learned, otherwise the coach's,
- * otherwise the default. Phase factors are divided out before storing; the athlete's level stays included.
+ * minimum, never raises it. A third of the way per block, from the figure in force: the coach's, otherwise learned,
+ * otherwise the default; what is taken over replaces the coach's. Phase factors are divided out before storing; the athlete's level stays included.
  */
 export function learnLandmarks(
   muscle: Muscle,
@@ -46,6 +46,8 @@ export function learnLandmarks(
   const known = athlete.learned[muscle];
   const set = athlete.landmarks[muscle];
   const share = conventions.learnShare;
+  const current = (mark: 'floor' | 'ceiling') =>
+    set?.[mark] === undefined ? (known?.[mark] ?? LANDMARKS[muscle][mark] * byLevel) : set[mark] * byLevel;
   let behind = false;
   let ceiling: Lesson['ceiling'] = null;
   let floor: Lesson['floor'] = null;
@@ -55,14 +57,14 @@ export function learnLandmarks(
     for (const verdict of verdicts) {
       // A decline below the minimum was not caused by too many sets.
       if (verdict === 'behind' && behind && ceiling === null && sets >= now.floor) {
-        const from = known?.ceiling ?? (set?.ceiling ?? LANDMARKS[muscle].ceiling) * byLevel;
+        const from = current('ceiling');
         ceiling = { from, to: from + (sets / factors.ceiling - from) * share, failedAt: sets, week };
       }
       behind = verdict === 'behind';
     }
     const grew = verdicts.includes('ahead') && !verdicts.includes('behind');
     if (grew && sets > 0 && sets < now.floor) {
-      const from = known?.floor ?? (set?.floor ?? LANDMARKS[muscle].floor) * byLevel;
+      const from = current('floor');
       const to = from + (sets / factors.floor - from) * share;
       if (to < (floor?.to ?? from)) floor = { from, to, grewAt: sets, week };
     }

@@ -111,6 +111,16 @@ describe('lessons of a block', () => {
     );
   });
 
+  test('a figure typed after a lesson is the starting point: 20, not the learned 15', () => {
+    const typed = {
+      ...someone,
+      learned: { chest: { ceiling: 15, evidence: '' } },
+      landmarks: { chest: { ceiling: 20 } },
+    };
+    const lesson = learnLandmarks('chest', typed, [week(2, 14, 'behind', 'behind')], conventions);
+    expect(lesson.ceiling).toMatchObject({ from: 20, to: 18 });
+  });
+
   test('a minimum is never raised, whatever happens', () => {
     const weeks = fc.array(
       fc.record({
