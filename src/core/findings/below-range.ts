@@ -1,8 +1,9 @@
 import { findSlot, type Slot } from '../block/block';
 import { BOUNDS } from '../block/bounds';
 import { driftPerSet } from '../effort/drift';
+import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
-import { roundHalfUp } from '../rounding';
+import { isAtMost, roundHalfUp } from '../rounding';
 import { keepsReps, techniqueParts } from '../techniques/registry';
 import type { Check, CheckInput, Finding, Fix } from './finding';
 import { changeSets } from './slot-sets';
@@ -49,17 +50,26 @@ function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; read
   const [part] = techniqueParts(planned.technique);
   if (part === undefined || part.range !== undefined || part.repOffset !== 0) return null;
   if (keepsReps(planned.technique) || slot.drift !== 'hold RIR') return null;
-  // If the equipment has no load between, the set's reason says so, and the range is not at fault.
+  const own = planned.sets.filter(
+    ({ role, piece, optional }) => role === part.role && piece === 1 && !optional,
+  );
+  const [first] = own;
+  const { low } = rangeOf(slot, planned);
+  if (first === undefined || isOutOfReach(first, planned)) return null;
+  // If the equipment has no load that brings set 1 into the range, the set's reason says so, and the range is not at
+  // fault.
   const { load } = planned.why;
   const isCoarse =
     load.code === 'load/best-fit' &&
     (load.fit.decider === 'next load nearer the range' || load.fit.decider === 'below the range');
-  if (isCoarse) return null;
-  const own = planned.sets.filter(
-    ({ role, piece, optional }) => role === part.role && piece === 1 && !optional,
-  );
-  const at = own.findIndex(({ reps }) => reps < rangeOf(slot, planned).low);
+  if (first.reps < low && isCoarse) return null;
+  const at = own.findIndex(({ reps }) => reps < low);
   return at < 0 ? null : { set: at + 1, reps: own[at]?.reps ?? 0 };
+}
+
+/** Whether a hold is asked for longer than the athlete can: it is reported as out of reach. */
+function isOutOfReach({ predictedRir, rir }: SetPlan, { measure }: SlotPlan): boolean {
+  return measure === 'seconds' && predictedRir !== null && isAtMost(predictedRir, rir - 1);
 }
 
 /**

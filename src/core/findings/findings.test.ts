@@ -362,6 +362,15 @@ describe('the equipment’s ends', () => {
   });
 });
 
+test('a plank of at least 45 s for somebody who holds 20 is out of reach; its range is not too narrow', () => {
+  const holder = athlete({
+    bestSets: { plank: { load: { value: 0, unit: 'kg' }, reps: 20, rir: 0, date: null } },
+  });
+  const planks = block([session('a', 0, [slot('1', 'plank', { range: { low: 45, high: 60 } })])]);
+  expect(about('below range', planks, holder)).toEqual([]);
+  expect(about('out of reach', planks, holder)).toHaveLength(1);
+});
+
 describe('out of reach', () => {
   const holder = athlete({
     bestSets: { 'leg-press': { load: { value: 100, unit: 'kg' }, reps: 10, rir: 2, date: null } },

@@ -262,7 +262,7 @@ test('two thousand mutated files are read or refused with a place, and imported 
     const people = await models().athletes.count({ where: { coachId: other.coachId } });
     expect([outcome.status, people]).toEqual([outcome.status, outcome.status === 'taken in' ? 1 : 0]);
   }
-});
+}, 180_000);
 
 test('text that is not JSON, or nests too deeply, is refused at once', () => {
   expect(readOwnFile('{"format": "dense-ladder/athlete",').ok).toBe(false);
