@@ -58,7 +58,8 @@ export interface TrainedSession {
 
 /**
  * Logged sets as exposures: loads as moved, in the athlete's unit, with what earlier sets of the slot cost. Left out:
- * deload weeks, planned or early, sessions made easier on the day, sets that do not measure strength or end far from failure, and holds.
+ * deload weeks, planned or early, sessions made easier on the day, sets that do not measure strength or end far from
+ * failure, and holds.
  * @param logged sets, oldest first
  * @param sessions by workout id
  * @param newest the newest revision of an exercise

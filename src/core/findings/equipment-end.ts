@@ -4,19 +4,15 @@ import { loadGrid } from '../loading/grid';
 import type { SlotPlan } from '../plan/slot';
 import { isAtLeast } from '../rounding';
 import { techniqueParts } from '../techniques/registry';
-import type { Check, CheckInput, Finding, Fix } from './finding';
-import { lazyFixes } from './finding';
-import { swapAll } from './swap-slots';
-import { offered } from './volume-fixes';
+import { type Check, type CheckInput, type Finding, lazyFixes } from './finding';
+import { swapFixes } from './swap-slots';
 
-/** Substitutes offered. */
-const OFFERED = 3;
 /** Reps by which the heaviest load is predicted to pass the top of the range, from which the equipment ends. */
 const PAST_TOP = 3;
 
 /**
  * Exercises whose lightest load at the place leaves the bottom of the range out of reach, or whose heaviest passes its
- * top by three reps or more, at the asked RIR. Bodyweight alone is no equipment.
+ * top by three reps or more, at the asked RIR. Bodyweight alone has no end.
  */
 export const equipmentEnd: Check = (input) => {
   if (input.week.kind === 'deload') return [];
@@ -38,7 +34,7 @@ export const equipmentEnd: Check = (input) => {
             range: planned.range ?? placed.slot.range,
             ...end,
           },
-          fixes: lazyFixes(input, () => fixesOf(placed, input)),
+          fixes: lazyFixes(input, () => swapFixes([placed], input)),
         },
       ];
     }),
@@ -78,10 +74,4 @@ function endOf(planned: SlotPlan, sessionId: string, { block, athlete }: CheckIn
   if (first.load === heaviest && isAtLeast(reps, high + PAST_TOP))
     return { end: 'heaviest', load: heaviest, reps };
   return null;
-}
-
-function fixesOf(placed: NonNullable<ReturnType<typeof findSlot>>, input: CheckInput): readonly Fix[] {
-  return Array.from({ length: OFFERED }, (_, nth) => swapAll([placed], input, undefined, nth)).flatMap(
-    offered,
-  );
 }

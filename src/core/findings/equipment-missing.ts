@@ -1,10 +1,6 @@
 import { missingEquipment, placeFor } from '../athlete/place';
-import { asPlanned, type Check, type CheckInput, type Finding, type Fix } from './finding';
-import { type Placed, swapAll } from './swap-slots';
-import { offered } from './volume-fixes';
-
-/** Substitutes offered for one slot. */
-const OFFERED = 3;
+import { asPlanned, type Check, type Finding } from './finding';
+import { swapFixes } from './swap-slots';
 
 /** Exercises of a session that its place has no equipment for; one finding per session, with substitutes. */
 export const equipmentMissing: Check = (input) =>
@@ -28,16 +24,10 @@ export const equipmentMissing: Check = (input) =>
           place: place.name,
           lacks: lacks.map(({ slot, exerciseId, missing }) => ({ slotId: slot.id, exerciseId, missing })),
         },
-        fixes: fixesOf(
+        fixes: swapFixes(
           lacks.map(({ slot }) => ({ session, slot })),
           input,
         ),
       },
     ];
   });
-
-/** The best substitute for each slot; for a single slot also the next best ones. */
-function fixesOf(slots: readonly Placed[], input: CheckInput): readonly Fix[] {
-  const ranks = slots.length === 1 ? OFFERED : 1;
-  return Array.from({ length: ranks }, (_, nth) => swapAll(slots, input, undefined, nth)).flatMap(offered);
-}

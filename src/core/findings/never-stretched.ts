@@ -36,7 +36,7 @@ function isAlike(one: Exercise, other: Exercise): boolean {
 /** Seconds that another warm-up may take. */
 const WARM_UP = 180;
 
-/** Whether a session within its time still is with another exercise in a slot: one done side by side takes longer. */
+/** Whether another exercise keeps a session within its time: work for one side at a time takes longer. */
 function staysInTime(to: Exercise, slot: Slot, input: CheckInput): boolean {
   const session = input.week.sessions.find(({ slots }) => slots.some(({ slotId }) => slotId === slot.id));
   const limit = input.athlete.minutes * 60;

@@ -41,6 +41,17 @@ export function substitutesFor(
   );
 }
 
+/** Substitutes offered for one slot. */
+const OFFERED = 3;
+
+/** The best substitute for each of these slots; for a single slot also the next best ones. */
+export function swapFixes(slots: readonly Placed[], input: CheckInput): readonly Fix[] {
+  const ranks = slots.length === 1 ? OFFERED : 1;
+  return Array.from({ length: ranks }, (_, nth) => swapAll(slots, input, undefined, nth)).flatMap(
+    (fix) => fix ?? [],
+  );
+}
+
 /**
  * One fix that puts the best substitute into each of these slots, no exercise twice in a session.
  * @param nth which substitute each gets, 0 for the best

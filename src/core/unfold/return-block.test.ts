@@ -78,6 +78,14 @@ test('the design keeps its sets, and the block after it is the design again', ()
   const next = copyDesign(of, { name: 'Next', startDate: '2027-01-04' });
   expect(next).toMatchObject({ weeks: 3, rir: { first: 2, last: 0 }, loadShifts: [], afterReturn: null });
   expect(next.sessions[0]?.slots[0]).toMatchObject({ technique: { sets: 5 }, rampTo: 6 });
+  // Asked again, nothing changes: the design is not lost, nor are shifts of an ordinary block.
+  const again = applyEdit(of, easeInEdit(of, true));
+  expect(again.ok && again.value.block).toEqual(of);
+  const plain = block([session('a', 0, [slot('1', 'leg-extension')])], {
+    loadShifts: [{ week: 2, percent: -5 }],
+  });
+  const still = applyEdit(plain, easeInEdit(plain, false));
+  expect(still.ok && still.value.block).toEqual(plain);
   // Switched off, the running block is the design as well.
   const off = applyEdit(of, easeInEdit(of, false));
   expect(off.ok && off.value.block).toMatchObject({

@@ -28,10 +28,12 @@ export function asReturnBlock(block: Block, after: NonNullable<Block['afterRetur
   };
 }
 
-/** The edit that makes a block ease in after time off, or gives it back its design. */
+/** The edit that makes a block ease in after time off, or gives it back its design; asked twice, it changes nothing. */
 export function easeInEdit(block: Block, isReturn: boolean): Edit {
   const { weeks, rir, deload } = block;
-  const after = isReturn ? asReturnBlock(block, { weeks, rir, deload }) : fullDesign(block);
+  const isAsAsked = isReturn === (block.afterReturn !== null);
+  const changed = isReturn ? asReturnBlock(block, { weeks, rir, deload }) : fullDesign(block);
+  const after = isAsAsked ? block : changed;
   const set = <K extends 'weeks' | 'rir' | 'deload' | 'loadShifts' | 'afterReturn'>(field: K) =>
     ({ kind: 'block/set', field, value: after[field] }) as SingleEdit;
   return {
