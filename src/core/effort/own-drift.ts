@@ -36,18 +36,18 @@ export function ownDrift(exposures: readonly Exposure[]): OwnDrift | undefined {
       const before = sets[at - 1];
       if (before === undefined || before.load !== set.load) return [];
       if ((before.asAsked && set.asAsked) || set.reps < LEAST_REPS) return [];
-      const reckoned = set.fatigue - before.fatigue;
+      const estimated = set.fatigue - before.fatigue;
       const lost = before.reps + before.rir - (set.reps + set.rir);
-      return reckoned > 0 ? [{ reckoned, lost }] : [];
+      return estimated > 0 ? [{ estimated, lost }] : [];
     }),
   );
   if (pairs.length < LEAST_PAIRS) return undefined;
   const sum = (of: (pair: (typeof pairs)[number]) => number) =>
     pairs.reduce((total, pair) => total + of(pair), 0);
-  const reckoned = sum((pair) => pair.reckoned);
-  const factor = sum(({ lost }) => lost) / reckoned;
-  const spread = sum((pair) => (pair.lost - factor * pair.reckoned) ** 2) / (pairs.length - 1);
-  return { factor, error: Math.sqrt(spread * pairs.length) / reckoned, pairs: pairs.length };
+  const estimated = sum((pair) => pair.estimated);
+  const factor = sum(({ lost }) => lost) / estimated;
+  const spread = sum((pair) => (pair.lost - factor * pair.estimated) ** 2) / (pairs.length - 1);
+  return { factor, error: Math.sqrt(spread * pairs.length) / estimated, pairs: pairs.length };
 }
 
 /** Whether the athlete's drop-off differs reliably from the assumed one. */

@@ -1,103 +1,26 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import { findSlot, type Session, type Slot } from '../block/block';
-import type { SingleEdit } from '../block/edits/edit';
+import type { Slot } from '../block/block';
 import { averageFirstRir } from '../effort/drift';
-import { contribution, credits, type Exercise, primeMovers } from '../exercises/exercise';
+import { credits, primeMovers } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
-import type { WeekPlan } from '../plan/week';
-import { totalCredit } from '../plan/working-sets';
 import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import { setCount } from '../techniques/registry';
-import { setCost } from '../timing/set-cost';
-import { plannedRise } from '../unfold/plan-slot/target';
-import { asPlanned, type CheckInput, type Fix } from './finding';
-import { changeSets, isAllHard, slotsFor, writtenSlot } from './slot-sets';
-
-const EPSILON = 1e-9;
+import type { CheckInput, Fix } from './finding';
+import { lowerRises, riseOf } from './lower-rises';
+import {
+  type Candidate,
+  candidates,
+  candidatesOf,
+  EPSILON,
+  keepsFloors,
+  openWeeks,
+  SetChanges,
+  spareSets,
+} from './set-changes';
+import { changeSets, isAllHard, writtenSlot } from './slot-sets';
 
 /** A fix as a list, empty if there is none. */
 export const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefined ? [] : [fix]);
-
-interface Candidate {
-  readonly slot: Slot;
-  readonly session: Session;
-  readonly exercise: Exercise;
-}
-
-/** Direct slots of a muscle in counted sessions, best payoff first. */
-function candidates(muscle: Muscle, input: CheckInput): readonly Candidate[] {
-  return slotsFor(muscle, input).flatMap((slot): Candidate[] => {
-    const session = findSlot(input.block, slot.id)?.session;
-    if (session === undefined || session.optional) return [];
-    return [{ slot, session, exercise: input.exerciseOf(asPlanned(slot)) }];
-  });
-}
-
-/**
- * Changed sets so far and their effect on each muscle, session and the whole week: an estimate based on the planned
- * week.
- */
-class Reckoning {
-  private readonly changed = new Map<string, number>();
-  /** The effect of the changes on a week, updated as they are made, because one fix asks for it a thousand times. */
-  private readonly moved = new Map<Muscle, number>();
-  private sets = 0;
-  private readonly perWeek: number;
-
-  constructor(
-    private readonly all: readonly Candidate[],
-    private readonly input: CheckInput,
-  ) {
-    this.perWeek = 7 / input.block.cycleDays;
-  }
-
-  of({ slot }: Candidate): number {
-    return this.changed.get(slot.id) ?? 0;
-  }
-
-  change(one: Candidate, by: 1 | -1): void {
-    this.changed.set(one.slot.id, this.of(one) + by);
-    this.sets += by;
-    for (const [muscle, share] of credits(one.exercise))
-      if (share === 1 || this.input.block.landmarks !== 'fixed dose')
-        this.moved.set(muscle, (this.moved.get(muscle) ?? 0) + by * share);
-  }
-
-  /** Weekly sets of a muscle as its volume range counts them. */
-  measured(muscle: Muscle): number {
-    return this.input.week.muscles[muscle].measured + this.difference(muscle);
-  }
-
-  /** Weekly sets by which the changes move a muscle. */
-  difference(muscle: Muscle): number {
-    return (this.moved.get(muscle) ?? 0) * this.perWeek;
-  }
-
-  hardSets(): number {
-    return this.input.week.hardSets + this.sets * this.perWeek;
-  }
-
-  credited(session: Session, muscle: Muscle): number {
-    const planned = this.input.week.sessions.find(({ sessionId }) => sessionId === session.id);
-    const now = (planned?.slots ?? []).reduce(
-      (sum, slot) => sum + totalCredit(slot.sets) * contribution(this.input.exerciseOf(slot), muscle),
-      0,
-    );
-    return this.all
-      .filter((one) => one.session.id === session.id)
-      .reduce((sum, one) => sum + this.of(one) * contribution(one.exercise, muscle), now);
-  }
-
-  seconds(session: Session): number {
-    const planned = this.input.week.sessions.find(({ sessionId }) => sessionId === session.id);
-    return this.all
-      .filter((one) => one.session.id === session.id)
-      .reduce(
-        (sum, one) => sum + this.of(one) * setCost(one.slot, one.exercise, this.input.conventions),
-        planned?.seconds.high ?? 0,
-      );
-  }
-}
 
 /** Whether a slot's next set can be completed and counts: constant reps leave less with every set. */
 function canTakeAnother({ slot }: Candidate, added: number, input: CheckInput): boolean {
@@ -126,48 +49,32 @@ function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: numb
 }
 
 /** Whether another set stays within budget, time, maximums and the session cap. */
-function mayAdd(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
+function mayAdd(one: Candidate, changes: SetChanges, input: CheckInput): boolean {
   const { near, week, athlete } = input;
-  if (changeSets(one.slot, reckoning.of(one) + 1) === undefined) return false;
-  if (!canTakeAnother(one, reckoning.of(one), input)) return false;
-  reckoning.change(one, 1);
+  if (changeSets(one.slot, changes.of(one) + 1) === undefined) return false;
+  if (!canTakeAnother(one, changes.of(one), input)) return false;
+  changes.change(one, 1);
   const kept =
-    reckoning.hardSets() <= week.budget + EPSILON &&
-    reckoning.seconds(one.session) <= athlete.minutes * 60 &&
+    changes.hardSets() <= week.budget + EPSILON &&
+    changes.seconds(one.session) <= athlete.minutes * 60 &&
     credits(one.exercise).every(
       ([each]) =>
-        reckoning.measured(each) <= week.muscles[each].landmarks.ceiling + EPSILON &&
-        reckoning.credited(one.session, each) <= near.ofMuscle(each).sessionCap,
+        changes.measured(each) <= week.muscles[each].landmarks.ceiling + EPSILON &&
+        changes.credited(one.session, each) <= near.ofMuscle(each).sessionCap,
     );
-  reckoning.change(one, -1);
+  changes.change(one, -1);
   return kept;
 }
 
 /** Whether removing a set keeps every growing muscle at its minimum in every week that can still change. */
-function mayDrop(one: Candidate, reckoning: Reckoning, input: CheckInput): boolean {
-  if (changeSets(one.slot, reckoning.of(one) - 1) === undefined) return false;
+function mayDrop(one: Candidate, changes: SetChanges, input: CheckInput): boolean {
+  if (changeSets(one.slot, changes.of(one) - 1) === undefined) return false;
   const planned = writtenSlot(one.slot, input);
   if (planned === undefined || !isAllHard(planned)) return false;
-  reckoning.change(one, -1);
-  const kept = [input.week, ...openWeeks(input)].every((week) => keepsFloors(one, reckoning, week));
-  reckoning.change(one, 1);
+  changes.change(one, -1);
+  const kept = [input.week, ...openWeeks(input)].every((week) => keepsFloors(one, changes, week));
+  changes.change(one, 1);
   return kept;
-}
-
-/** Building weeks that are not sent yet. */
-function openWeeks({ blockPlan }: CheckInput): readonly WeekPlan[] {
-  return blockPlan.weeks.flatMap(({ plan, issued }) =>
-    issued === null && plan.kind === 'building' ? [plan] : [],
-  );
-}
-
-/** Whether the growing muscles of an exercise that reach their minimum in a week still do. */
-function keepsFloors(one: Candidate, reckoning: Reckoning, week: WeekPlan): boolean {
-  return credits(one.exercise).every(([each]) => {
-    const { goal, landmarks, measured } = week.muscles[each];
-    if (goal === 'hold' || measured < landmarks.floor) return true;
-    return measured + reckoning.difference(each) + EPSILON >= landmarks.floor;
-  });
 }
 
 /**
@@ -177,14 +84,14 @@ function keepsFloors(one: Candidate, reckoning: Reckoning, week: WeekPlan): bool
  */
 export function addSets(muscle: Muscle, input: CheckInput): Fix | undefined {
   const all = candidates(muscle, input);
-  const reckoning = new Reckoning(all, input);
-  while (reckoning.measured(muscle) + EPSILON < input.week.muscles[muscle].landmarks.floor) {
-    const sets = (one: Candidate) => setCount(one.slot.technique) + reckoning.of(one);
-    const [next] = all.filter((one) => mayAdd(one, reckoning, input)).sort((a, b) => sets(a) - sets(b));
+  const changes = new SetChanges(all, input);
+  while (changes.measured(muscle) + EPSILON < input.week.muscles[muscle].landmarks.floor) {
+    const sets = (one: Candidate) => setCount(one.slot.technique) + changes.of(one);
+    const [next] = all.filter((one) => mayAdd(one, changes, input)).sort((a, b) => sets(a) - sets(b));
     if (next === undefined) return undefined;
-    reckoning.change(next, 1);
+    changes.change(next, 1);
   }
-  return asFix('add sets', all, reckoning);
+  return asFix('add sets', all, changes);
 }
 
 /**
@@ -203,10 +110,10 @@ export function dropSets(muscle: Muscle, input: CheckInput): Fix | undefined {
   const fullest = ahead.find(({ muscles }) => muscles[muscle].measured === most);
   if (now <= ceiling + EPSILON && fullest !== undefined) {
     const week = { ...input, week: fullest };
-    const fix = lowerRises(all, (reckoning) => reckoning.measured(muscle) <= ceiling + EPSILON, week);
+    const fix = lowerRises(all, (changes) => changes.measured(muscle) <= ceiling + EPSILON, week);
     if (fix !== undefined) return fix;
   }
-  return dropUntil(all, (reckoning) => reckoning.measured(muscle) + most - now <= ceiling + EPSILON, input);
+  return dropUntil(all, (changes) => changes.measured(muscle) + most - now <= ceiling + EPSILON, input);
 }
 
 /**
@@ -222,33 +129,28 @@ export function balanceSides(
   level: (short: number, long: number) => boolean,
   input: CheckInput,
 ): Fix | undefined {
-  const once = (muscles: readonly Muscle[]) => {
-    const seen = new Map<string, Candidate>();
-    for (const muscle of muscles) for (const one of candidates(muscle, input)) seen.set(one.slot.id, one);
-    return [...seen.values()];
-  };
   const tryOut = (all: readonly Candidate[], by: 1 | -1): Fix | undefined => {
-    const reckoning = new Reckoning(all, input);
+    const changes = new SetChanges(all, input);
     const sum = (muscles: readonly Muscle[]) =>
-      muscles.reduce((total, muscle) => total + reckoning.measured(muscle), 0);
-    const sets = (one: Candidate) => by * (setCount(one.slot.technique) + reckoning.of(one));
+      muscles.reduce((total, muscle) => total + changes.measured(muscle), 0);
+    const sets = (one: Candidate) => by * (setCount(one.slot.technique) + changes.of(one));
     while (!level(sum(short), sum(long))) {
       const gap = sum(short) / sum(long);
       const [next] = all
         .filter((one) => {
-          if (!(by === 1 ? mayAdd(one, reckoning, input) : mayDrop(one, reckoning, input))) return false;
-          reckoning.change(one, by);
+          if (!(by === 1 ? mayAdd(one, changes, input) : mayDrop(one, changes, input))) return false;
+          changes.change(one, by);
           const narrows = sum(short) / sum(long) > gap;
-          reckoning.change(one, by === 1 ? -1 : 1);
+          changes.change(one, by === 1 ? -1 : 1);
           return narrows;
         })
         .sort((a, b) => sets(a) - sets(b));
       if (next === undefined) return undefined;
-      reckoning.change(next, by);
+      changes.change(next, by);
     }
-    return asFix(by === 1 ? 'add sets' : 'drop sets', all, reckoning);
+    return asFix(by === 1 ? 'add sets' : 'drop sets', all, changes);
   };
-  return tryOut(once(short), 1) ?? tryOut(once(long), -1);
+  return tryOut(candidatesOf(short, input), 1) ?? tryOut(candidatesOf(long, input), -1);
 }
 
 /**
@@ -262,8 +164,7 @@ export function easeSession(muscle: Muscle, sessionId: string, input: CheckInput
   if (first === undefined) return undefined;
   return dropUntil(
     all,
-    (reckoning) =>
-      reckoning.credited(first.session, muscle) <= input.near.ofMuscle(muscle).sessionCap + EPSILON,
+    (changes) => changes.credited(first.session, muscle) <= input.near.ofMuscle(muscle).sessionCap + EPSILON,
     input,
   );
 }
@@ -275,93 +176,10 @@ export function easeSession(muscle: Muscle, sessionId: string, input: CheckInput
  */
 export function withinBudget(input: CheckInput): Fix | undefined {
   const all = candidatesOf(MUSCLES, input);
-  const done = (reckoning: Reckoning) => reckoning.hardSets() <= input.week.budget + EPSILON;
-  return risesIn(input)
+  const done = (changes: SetChanges) => changes.hardSets() <= input.week.budget + EPSILON;
+  return all.some((one) => riseOf(one, input) !== null)
     ? lowerRises(all, done, input)
-    : dropUntil(all, done, input, (one, reckoning) => spareSets(one, reckoning, input));
-}
-
-/** Direct slots of some muscles, each once. */
-function candidatesOf(muscles: readonly Muscle[], input: CheckInput): readonly Candidate[] {
-  const seen = new Map<string, Candidate>();
-  for (const muscle of muscles) for (const one of candidates(muscle, input)) seen.set(one.slot.id, one);
-  return [...seen.values()];
-}
-
-/** Weekly sets by which the prime mover with the least to spare is above what it needs. */
-function spareSets(one: Candidate, reckoning: Reckoning, input: CheckInput): number {
-  return Math.min(
-    ...primeMovers(one.exercise).map((muscle) => {
-      const { goal, landmarks } = input.week.muscles[muscle];
-      return reckoning.measured(muscle) - (goal === 'hold' ? landmarks.hold : landmarks.floor);
-    }),
-  );
-}
-
-/** The planned rise of a slot's sets in a week; null if it does not rise. */
-function riseOf({ slot }: Candidate, input: CheckInput) {
-  const why = writtenSlot(slot, input)?.why.sets;
-  const ramp = why?.code === 'sets/prescribed' ? why.ramp : undefined;
-  return ramp !== undefined && ramp.to > ramp.from ? ramp : null;
-}
-
-/** Whether any slot's sets are planned to rise, so that the week differs from the first. */
-function risesIn(input: CheckInput): boolean {
-  return candidatesOf(MUSCLES, input).some((one) => riseOf(one, input) !== null);
-}
-
-/**
- * Ends of planned rises lowered a set at a time, where there is most to spare, until the week is as wanted; no growing
- * muscle falls below its minimum.
- * @returns undefined if level rises are not enough
- */
-function lowerRises(
-  all: readonly Candidate[],
-  done: (reckoning: Reckoning) => boolean,
-  input: CheckInput,
-): Fix | undefined {
-  const reckoning = new Reckoning(all, input);
-  const ends = new Map<Candidate, number>();
-  const rises = all.flatMap((one) => {
-    const rise = riseOf(one, input);
-    return rise === null ? [] : [{ one, rise }];
-  });
-  const endOf = ({ one, rise }: (typeof rises)[number]) => ends.get(one) ?? rise.to;
-  /** Sets of this week that go with the next lower end. */
-  const saved = (of: (typeof rises)[number]) =>
-    plannedRise(of.rise.from, endOf(of), of.rise) - plannedRise(of.rise.from, endOf(of) - 1, of.rise);
-  const mayLower = (of: (typeof rises)[number]) => {
-    if (endOf(of) <= of.rise.from) return false;
-    const by = saved(of);
-    if (by > 0) reckoning.change(of.one, -1);
-    const kept = keepsFloors(of.one, reckoning, input.week);
-    if (by > 0) reckoning.change(of.one, 1);
-    return kept;
-  };
-  while (!done(reckoning)) {
-    const [next] = rises
-      .filter(mayLower)
-      .sort(
-        (a, b) =>
-          spareSets(b.one, reckoning, input) - spareSets(a.one, reckoning, input) || endOf(b) - endOf(a),
-      );
-    if (next === undefined) return undefined;
-    if (saved(next) > 0) reckoning.change(next.one, -1);
-    ends.set(next.one, endOf(next) - 1);
-  }
-  const edits = [...ends].map(([{ slot }, to]): SingleEdit => {
-    const isLevel = to <= setCount(slot.technique);
-    return { kind: 'slot/set', slot: slot.id, field: 'rampTo', value: isLevel ? null : to };
-  });
-  const [first] = edits;
-  if (first === undefined) return undefined;
-  return {
-    does: 'lower rises',
-    week: input.week.week,
-    sets: [...ends.keys()].reduce((sum, one) => sum - reckoning.of(one), 0),
-    exerciseIds: [...new Set([...ends.keys()].map(({ slot }) => slot.exercise.id))],
-    edit: edits.length === 1 ? first : { kind: 'batch', edits },
-  };
+    : dropUntil(all, done, input, (one, changes) => spareSets(one, changes, input));
 }
 
 /**
@@ -379,51 +197,51 @@ export function trimTo(
   for (const muscle of muscles)
     for (const one of [...candidates(muscle, input)].reverse()) seen.set(one.slot.id, one);
   const all = [...seen.values()];
-  const reckoning = new Reckoning(all, input);
+  const changes = new SetChanges(all, input);
   const left = (one: Candidate) =>
     primeMovers(one.exercise).some(
-      (muscle) => muscles.includes(muscle) && !enough(muscle, reckoning.measured(muscle)),
+      (muscle) => muscles.includes(muscle) && !enough(muscle, changes.measured(muscle)),
     );
   for (;;) {
-    const next = all.find((one) => left(one) && mayDrop(one, reckoning, input));
+    const next = all.find((one) => left(one) && mayDrop(one, changes, input));
     if (next === undefined) break;
-    reckoning.change(next, -1);
+    changes.change(next, -1);
   }
-  return asFix('drop sets', all, reckoning);
+  return asFix('drop sets', all, changes);
 }
 
 function dropUntil(
   all: readonly Candidate[],
-  done: (reckoning: Reckoning) => boolean,
+  done: (changes: SetChanges) => boolean,
   input: CheckInput,
-  first?: (one: Candidate, reckoning: Reckoning) => number,
+  first?: (one: Candidate, changes: SetChanges) => number,
 ): Fix | undefined {
-  const inOrder = (reckoning: Reckoning) => {
+  const inOrder = (changes: SetChanges) => {
     if (first === undefined) return all;
-    const by = new Map(all.map((one) => [one, first(one, reckoning)]));
+    const by = new Map(all.map((one) => [one, first(one, changes)]));
     return [...all].sort((a, b) => (by.get(b) ?? 0) - (by.get(a) ?? 0));
   };
-  const reckoning = new Reckoning(all, input);
-  while (!done(reckoning)) {
-    const next = inOrder(reckoning).find((one) => mayDrop(one, reckoning, input));
+  const changes = new SetChanges(all, input);
+  while (!done(changes)) {
+    const next = inOrder(changes).find((one) => mayDrop(one, changes, input));
     if (next === undefined) return undefined;
-    reckoning.change(next, -1);
+    changes.change(next, -1);
   }
-  return asFix('drop sets', all, reckoning);
+  return asFix('drop sets', all, changes);
 }
 
 function asFix(
   does: 'add sets' | 'drop sets',
   all: readonly Candidate[],
-  reckoning: Reckoning,
+  changes: SetChanges,
 ): Fix | undefined {
-  const touched = all.filter((one) => reckoning.of(one) !== 0);
-  const edits = touched.flatMap((one) => changeSets(one.slot, reckoning.of(one)) ?? []);
+  const touched = all.filter((one) => changes.of(one) !== 0);
+  const edits = touched.flatMap((one) => changeSets(one.slot, changes.of(one)) ?? []);
   const [first] = edits;
   if (first === undefined) return undefined;
   return {
     does,
-    sets: touched.reduce((sum, one) => sum + Math.abs(reckoning.of(one)), 0),
+    sets: touched.reduce((sum, one) => sum + Math.abs(changes.of(one)), 0),
     exerciseIds: [...new Set(touched.map(({ slot }) => slot.exercise.id))],
     edit: edits.length === 1 ? first : { kind: 'batch', edits },
   };

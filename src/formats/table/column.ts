@@ -25,13 +25,13 @@ export function column<T>(cell: CellKind<T>, says: string): Column<T> {
 }
 
 /** Characters at which a spreadsheet reads text as a formula, and the one that prevents it. */
-const RECKONED = /^['=+\-@\t\r]/;
+const COMPUTED = /^['=+\-@\t\r]/;
 
 /** Any text. Text a spreadsheet would read as a formula gets an apostrophe, which reading removes. */
 export const text: CellKind<string> = {
   holds: 'text',
-  write: (value) => (RECKONED.test(value) ? `'${value}` : value),
-  read: (given) => (given.startsWith("'") && RECKONED.test(given.slice(1)) ? given.slice(1) : given),
+  write: (value) => (COMPUTED.test(value) ? `'${value}` : value),
+  read: (given) => (given.startsWith("'") && COMPUTED.test(given.slice(1)) ? given.slice(1) : given),
 };
 
 const DECIMAL = /^[+-]?\d+(?:[.,]\d+)?$/;

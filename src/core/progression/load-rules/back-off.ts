@@ -6,8 +6,8 @@ import { type ChoiceInput, candidate, type LoadChoice, repsAtRir } from './load-
 const MOST_DROP = 0.3;
 
 /**
- * The load of a slot's lighter part: the makeable one nearest its written drop, below the first part's if a step is near,
- * with the reps of the range nearest the target RIR. Reps and RIR follow the drop, not the other way round.
+ * The load of a slot's lighter part: the makeable one nearest its written drop, below the first part's if a step is
+ * near, with the reps of the range nearest the target RIR. Reps and RIR follow the drop, not the other way round.
  * @param topLoad load of the first part
  * @param drop share of that load, with the body's if it is carried, by which it is lighter
  */

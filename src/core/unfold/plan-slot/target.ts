@@ -6,6 +6,7 @@ import type { Conventions } from '../../conventions/conventions';
 import type { RepMaxCurve } from '../../effort/rep-max';
 import { nearestLoad } from '../../loading/grid';
 import type { Reason, Strength } from '../../plan/reason';
+import { plannedRise } from '../../progression/planned-rise';
 import { rampRir } from '../../progression/rir-ramp';
 import { slotRir } from '../../progression/slot-rir';
 import { clamp, roundHalfUp } from '../../rounding';
@@ -123,15 +124,6 @@ function shareInWeek({ ofMax }: Slot, weeks: number): number | null {
 }
 
 const MOST_OF_MAX = 105;
-
-/** Sets of a building week on a straight line from the first to the last, rounded half up. */
-export function plannedRise(
-  from: number,
-  to: number,
-  { week, weeks }: { week: number; weeks: number },
-): number {
-  return weeks <= 1 ? to : roundHalfUp(from + ((to - from) * (week - 1)) / (weeks - 1));
-}
 
 /**
  * Prescribed sets, planned to rise if written so, plus those added by answers up to this week; midway after a
