@@ -14,7 +14,14 @@ import { equipmentEnd } from './equipment-end';
 import { equipmentMissing } from './equipment-missing';
 import { exerciseOrder } from './exercise-order';
 import { fatiguedAssistants } from './fatigued-assistants';
-import { type Check, type CheckInput, type Finding, type Fix, SEVERITIES } from './finding';
+import {
+  type Check,
+  type CheckInput,
+  type Finding,
+  type FindingDetail,
+  type Fix,
+  SEVERITIES,
+} from './finding';
 import { frequency } from './frequency';
 import { gate } from './gate';
 import { halfRepSlots } from './half-rep-slots';
@@ -131,11 +138,25 @@ export function runChecks(input: CheckedBlock, mends = true): readonly Finding[]
     : all.filter((finding) => !aside.has(`${finding.id} ${findingFacts(finding)}`));
 }
 
+/** What a block after time off is on purpose: too few sets, too rarely near failure, too light. */
+const EASY: ReadonlySet<FindingDetail['rule']> = new Set([
+  'below floor',
+  'untrained',
+  'frequency',
+  'too easy to count',
+  'stale load',
+]);
+
+function isMeantSo({ detail }: Finding, { afterReturn }: Block): boolean {
+  return afterReturn !== null && EASY.has(detail.rule);
+}
+
 /** The same including dismissed findings. A block without slots has none. */
 export function runAllChecks(input: CheckedBlock, mends = true): readonly Finding[] {
   const context = checkInput(input, mends);
   if (context === undefined) return [];
-  const [days, others] = [calendarFindings(context), OTHERS.flatMap((one) => one(context))];
+  const days = calendarFindings(context);
+  const others = OTHERS.flatMap((one) => one(context)).filter((one) => !isMeantSo(one, input.block));
   const calendar = mends ? withCalendarFixes(days, context, CALENDAR) : days;
   const found = mends
     ? [...calendar, ...others.map((one) => withoutWorseCalendar(one, calendar, context))]

@@ -19,8 +19,6 @@ function worstWeek(weeks: readonly WeekPlan[], by: (week: WeekPlan) => number): 
 }
 
 function belowFloor(muscle: Muscle, input: CheckInput): Finding[] {
-  // After time off half the sets are enough.
-  if (input.block.afterReturn !== null) return [];
   const low = weeksAhead(input).filter(({ muscles }) => {
     const { goal, measured, landmarks } = muscles[muscle];
     return goal !== 'hold' && measured > 0 && !isAtLeast(measured, landmarks.floor);

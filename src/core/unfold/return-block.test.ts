@@ -2,6 +2,7 @@ import { applyEdit } from '../block/apply-edit';
 import type { Slot } from '../block/block';
 import { copyDesign } from '../block/block-again';
 import { easeInEdit } from '../block/templates/return-block';
+import { runChecks } from '../findings/registry';
 import { EMPTY_LOG } from '../log/log';
 import type { IssuedWeek } from '../plan/week-state';
 import { setCount, startOf } from '../techniques/registry';
@@ -93,4 +94,61 @@ test('the design keeps its sets, and the block after it is the design again', ()
     loadShifts: [],
     afterReturn: null,
   });
+});
+
+test('light on purpose is no problem: nothing is called too few, too rare, too easy or too light', () => {
+  const of = back({ technique: { kind: 'straight', sets: 4 }, range: { low: 8, high: 12 } });
+  const found = (one: typeof of) =>
+    runChecks({
+      block: one,
+      athlete: who,
+      blockPlan: unfold({
+        block: one,
+        athlete: who,
+        exercises: lookup,
+        issued: [],
+        log: EMPTY_LOG,
+        answers: [],
+      }),
+      exercises: lookup,
+    }).map(({ detail }) => detail.rule);
+  const muted = ['below floor', 'untrained', 'frequency', 'too easy to count', 'stale load'];
+  expect(found(of).filter((rule) => muted.includes(rule))).toEqual([]);
+  // The same weeks without the ease would say so.
+  expect(found({ ...of, afterReturn: null }).filter((rule) => muted.includes(rule))).not.toEqual([]);
+});
+
+test('between coarse loads a lighter one asks for no more than the range', () => {
+  const raises = block(
+    [
+      session('a', 0, [
+        slot('1', 'dumbbell-lateral-raise', {
+          technique: { kind: 'straight', sets: 1 },
+          range: { low: 12, high: 20 },
+        }),
+      ]),
+    ],
+    { weeks: 3 },
+  );
+  const applied = applyEdit(raises, easeInEdit(raises, true));
+  if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
+  const raiser = athlete({
+    bestSets: {
+      'dumbbell-lateral-raise': { load: { value: 4, unit: 'kg' }, reps: 17, rir: 3, date: null },
+    },
+  });
+  const { weeks } = unfold({
+    block: applied.value.block,
+    athlete: raiser,
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  // 3.4 kg is between dumbbells of 2 and 4.
+  for (const { plan } of weeks) {
+    const [set] = plan.sessions[0]?.slots[0]?.sets ?? [];
+    expect(set?.reps).toBeLessThanOrEqual(20);
+    expect(set?.rir).toBeGreaterThanOrEqual(4);
+  }
 });

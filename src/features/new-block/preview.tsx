@@ -95,8 +95,8 @@ function Week({
                 </span>
               </div>
               <div className={classes.soft}>
-                {session.slots
-                  .map(({ exercise, technique }) => `${setCount(technique)} ${names(exercise.id)}`)
+                {(planned?.slots ?? [])
+                  .map(({ exerciseId, technique }) => `${setCount(technique)} ${names(exerciseId)}`)
                   .join(', ')}
               </div>
             </div>

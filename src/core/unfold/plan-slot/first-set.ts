@@ -210,7 +210,9 @@ function shifted(input: RuleInput, { now, before }: SlotTarget['shift']): RuleIn
 /** A choice with its prediction from current strength. */
 function unshifted(fit: LoadChoice, input: RuleInput, { now }: SlotTarget['shift']): LoadChoice {
   if (now === 1) return fit;
-  const real = ({ load, reps }: Candidate) => candidate(input, hundredths(load), reps);
+  // A load that is lighter on purpose asks for no more than the range.
+  const most = now < 1 ? input.range.high : Number.POSITIVE_INFINITY;
+  const real = ({ load, reps }: Candidate) => candidate(input, hundredths(load), Math.min(reps, most));
   return { ...fit, chosen: real(fit.chosen), others: fit.others.map(real) };
 }
 
