@@ -145,6 +145,7 @@ const EASY: ReadonlySet<FindingDetail['rule']> = new Set([
   'frequency',
   'too easy to count',
   'stale load',
+  'never hard',
 ]);
 
 function isMeantSo({ detail }: Finding, { afterReturn }: Block): boolean {

@@ -22,7 +22,7 @@ type Line = readonly [
 const TOP: Slot['technique'] = {
   kind: 'top + back-offs',
   backOffs: 2,
-  drop: 0.12,
+  drop: 0.1,
   topRir: 1,
   backOffReps: 4,
   topToFailure: false,
