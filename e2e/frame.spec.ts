@@ -293,7 +293,9 @@ test('a long press drags a session to another day by touch', async ({ email, bro
   await context.close();
 });
 
-test('a return after time off keeps the design, plans fewer and easy weeks and no deload', async ({ coach: page }) => {
+test('a return after time off keeps the design, plans fewer and easy weeks and no deload', async ({
+  coach: page,
+}) => {
   await openBlock(page, 'Maren');
   const before = Number(await cell(page, 'hack squat', 'sets').textContent());
   await page.goto('/desk');
