@@ -56,13 +56,13 @@ function firstShort(slot: Slot, planned: SlotPlan): { readonly set: number; read
   const [first] = own;
   const { low } = rangeOf(slot, planned);
   if (first === undefined || isOutOfReach(first, planned)) return null;
-  // If the equipment has no load that brings set 1 into the range, the set's reason says so, and the range is not at
-  // fault.
+  // If the equipment has no load at which set 1 reaches the reps that keep the later sets in the range, the set's
+  // reason says so, and the range is not at fault.
   const { load } = planned.why;
   const isCoarse =
     load.code === 'load/best-fit' &&
     (load.fit.decider === 'next load nearer the range' || load.fit.decider === 'below the range');
-  if (first.reps < low && isCoarse) return null;
+  if (isCoarse && first.reps < load.range.low) return null;
   const at = own.findIndex(({ reps }) => reps < low);
   return at < 0 ? null : { set: at + 1, reps: own[at]?.reps ?? 0 };
 }

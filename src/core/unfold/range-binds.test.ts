@@ -50,6 +50,31 @@ describe('the range binds every set', () => {
     expect(said(five)).toEqual([]);
   });
 
+  test('the range is not at fault where no load brings set 1 to the reps that keep the last set in it', () => {
+    // 12 to 20 for four sets at 60 s: set 1 asks 17 at least. 7.5 kg would leave 32 reps, 10 kg 16.
+    const made = block([
+      session('a', 0, [
+        slot('1', 'cable-rear-delt-fly', { rest: 60, range: { low: 12, high: 20 }, technique: straight(4) }),
+      ]),
+    ]);
+    const best = (reps: number) =>
+      athlete({
+        bestSets: {
+          'cable-rear-delt-fly': { load: { value: 7.5, unit: 'kg' }, reps, rir: 1, date: null },
+        },
+      });
+    for (const [reps, asked] of [
+      [34, [16, 14, 13, 11]],
+      [36, [17, 15, 14, 12]],
+    ] as const) {
+      const blockPlan = run(made, best(reps));
+      expect(blockPlan.weeks[0]?.plan.sessions[0]?.slots[0]?.sets.map((set) => set.reps)).toEqual(asked);
+      expect(
+        runChecks({ block: made, athlete: best(reps), blockPlan, exercises: lookup }).map(({ id }) => id),
+      ).not.toContain('below-range/1');
+    }
+  });
+
   test('binding only the first set lets later ones fall below without a finding', () => {
     const made = planned({ technique: straight(4) }, { rangeBinds: 'first set' });
     // Nine at 60 leave three; nothing keeps the fourth set at eight.
