@@ -18,7 +18,7 @@ export const ROLL_UPS = {
   push: ['chest', 'front delts', 'side delts', 'triceps'],
   pull: ['lats', 'upper back', 'rear delts', 'biceps', 'traps'],
   front: ['chest', 'front delts', 'side delts', 'biceps', 'abs', 'quads'],
-  back: ['lats', 'upper back', 'rear delts', 'spinal erectors', 'triceps', 'glutes', 'hamstrings'],
+  back: ['lats', 'upper back', 'rear delts', 'spinal erectors', 'triceps', 'hamstrings'],
   small: [
     'front delts',
     'side delts',

@@ -44,6 +44,24 @@ export const VOLUME = {
     default: 180,
     reason: 'This much less rest costs one more rep per set; 60 s of rest cost one and a half.',
   },
+  smallDriftRest: {
+    name: 'Short rest, small isolation lifts',
+    unit: 's',
+    default: 75,
+    reason: 'Below this rest, long sets of raises, curls and extensions lose more than one or two reps.',
+  },
+  smallDriftFrom: {
+    name: 'Long sets, small isolation lifts',
+    unit: 'reps',
+    default: 15,
+    reason: 'From this many reps on, a small muscle does not recover in a short rest.',
+  },
+  smallDriftReps: {
+    name: 'Reps at which small isolation lifts lose the usual',
+    unit: 'reps',
+    default: 12,
+    reason: 'A set of 24 after a short rest loses twice the usual.',
+  },
   noviceLandmarks: {
     name: 'Minimum and maximum, novice',
     unit: '×',

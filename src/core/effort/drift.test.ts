@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { conventionsWith } from '../conventions/conventions';
-import { averageFirstRir, driftPerSet, firstHoldRange, firstSetRange, setAfterDrift } from './drift';
+import { exerciseById } from '../exercises/library';
+import {
+  averageFirstRir,
+  driftPerSet,
+  firstHoldRange,
+  firstSetRange,
+  setAfterDrift,
+  smallReps,
+} from './drift';
 
 const conventions = conventionsWith();
 
@@ -13,12 +21,41 @@ test('150 s of rest cost one rep per set, 60 s one and a half, and from 240 s on
   expect(driftPerSet(0, conventions)).toBeCloseTo(1.8333, 4);
 });
 
+test('long sets of small isolation lifts lose more after short rests: 25 lateral raises at 45 s lose three', () => {
+  // 1 + 105/180 = 1.58, x 25/12.
+  expect(driftPerSet(45, conventions, 25)).toBeCloseTo(3.299, 3);
+  // At the limits: 75 s is not short, 14 reps are not long.
+  expect(driftPerSet(74, conventions, 15)).toBeCloseTo((1 + 76 / 180) * 1.25, 6);
+  expect(driftPerSet(75, conventions, 15)).toBe(driftPerSet(75, conventions));
+  expect(driftPerSet(74, conventions, 14)).toBe(driftPerSet(74, conventions));
+});
+
+test('only isolation of small muscles counts as such', () => {
+  const reps = (id: string) => {
+    const exercise = exerciseById(id);
+    return exercise === undefined ? undefined : smallReps(exercise, 20);
+  };
+  expect(reps('cable-lateral-raise')).toBe(20);
+  expect(reps('barbell-curl')).toBe(20);
+  // A large muscle, a compound, and a hold.
+  expect(reps('leg-extension')).toBe(0);
+  expect(reps('close-grip-bench-press')).toBe(0);
+  expect(reps('plank')).toBe(0);
+});
+
 test('constant reps meet the target RIR on average, but the last set can always be completed', () => {
   // Three sets at 150 s: 3, 2, 1 for an average of 2; to failure 2, 1, 0.
-  expect(averageFirstRir(2, 1, 3)).toBe(3);
-  expect(averageFirstRir(1, 1, 3)).toBe(2);
-  expect(averageFirstRir(0, 1, 3)).toBe(2);
-  expect(averageFirstRir(2, 1, 1)).toBe(2);
+  expect(averageFirstRir(2, 1, 3, conventions)).toBe(3);
+  expect(averageFirstRir(1, 1, 3, conventions)).toBe(2);
+  expect(averageFirstRir(0, 1, 3, conventions)).toBe(2);
+  expect(averageFirstRir(2, 1, 1, conventions)).toBe(2);
+  // Set 1 still counts, up to 4; a week easier than that keeps its own RIR.
+  expect(averageFirstRir(2, 1, 5, conventions)).toBe(4);
+  expect(averageFirstRir(3, 1.25, 3, conventions)).toBe(4);
+  expect(averageFirstRir(6, 1, 3, conventions)).toBe(6);
+  // The last set must be possible, and must keep what it has to keep.
+  expect(averageFirstRir(0, 1, 6, conventions)).toBe(5);
+  expect(averageFirstRir(1, 1, 3, { ...conventions, leastRir: 1 })).toBe(3);
 });
 
 test('set 1 asks for enough reps that the last set reaches the bottom of the range, and at most the top', () => {

@@ -1,16 +1,34 @@
+import { isInGroup } from '../anatomy/roll-up';
 import type { RepRange } from '../block/rep-range';
 import type { Conventions } from '../conventions/conventions';
+import { type Exercise, primeMovers } from '../exercises/exercise';
 import { roundHalfUp } from '../rounding';
+
+/** The conventions behind drop-off. */
+export type DriftConventions = Pick<
+  Conventions,
+  'driftSeconds' | 'driftSlope' | 'driftLeast' | 'smallDriftRest' | 'smallDriftFrom' | 'smallDriftReps'
+>;
 
 /**
  * Reps lost by each further set at a fixed load: max(0.5, 1 + (150 - seconds) / 180), so 1 at 150 s and 1.5 at 60 s.
+ * Long sets of small isolation lifts after short rests lose more: below 75 s, from 15 reps on, x reps / 12.
  * @param seconds since the side last worked
+ * @param smallReps reps of set 1 of a small isolation lift, from `smallReps`; 0 for every other lift
  */
-export function driftPerSet(
-  seconds: number,
-  { driftSeconds, driftSlope, driftLeast }: Pick<Conventions, 'driftSeconds' | 'driftSlope' | 'driftLeast'>,
-): number {
-  return Math.max(driftLeast, 1 + (driftSeconds - seconds) / driftSlope);
+export function driftPerSet(seconds: number, conventions: DriftConventions, smallReps = 0): number {
+  const { driftSeconds, driftSlope, driftLeast, smallDriftRest, smallDriftFrom, smallDriftReps } =
+    conventions;
+  const plain = Math.max(driftLeast, 1 + (driftSeconds - seconds) / driftSlope);
+  const isLong = seconds < smallDriftRest && smallReps >= smallDriftFrom;
+  return isLong ? (plain * smallReps) / smallDriftReps : plain;
+}
+
+/** The reps of a set, if its exercise isolates small muscles; otherwise 0. */
+export function smallReps(exercise: Exercise, reps: number): number {
+  if (exercise.kind !== 'isolation' || exercise.measure === 'seconds') return 0;
+  const movers = primeMovers(exercise);
+  return movers.length > 0 && movers.every((muscle) => isInGroup('small', muscle)) ? reps : 0;
 }
 
 /** What set k (from 1) asks for. */
@@ -39,11 +57,18 @@ export function setAfterDrift(mode: Held, first: DriftedSet, perSet: number, k: 
 
 /**
  * RIR of set 1 if every set has the same reps and their RIR averages to the target: half of the total drop-off above
- * it, and at least enough that the last set can be completed.
+ * it, but no more than a set may have left to count, and at least enough that the last set can be completed.
+ * @param hardSetRir RIR up to which a set counts
+ * @param leastRir RIR that every set must keep
  */
-export function averageFirstRir(rir: number, perSet: number, sets: number): number {
+export function averageFirstRir(
+  rir: number,
+  perSet: number,
+  sets: number,
+  { hardSetRir, leastRir = 0 }: { readonly hardSetRir: number; readonly leastRir?: number },
+): number {
   const lost = perSet * Math.max(0, sets - 1);
-  return Math.max(rir + lost / 2, lost);
+  return Math.max(Math.min(rir + lost / 2, Math.max(rir, hardSetRir)), leastRir + lost);
 }
 
 /**

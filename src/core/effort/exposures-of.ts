@@ -8,7 +8,7 @@ import { currentSets } from '../log/current-sets';
 import type { LoggedSet } from '../log/log';
 import { dayEasing } from '../on-the-day/session-note';
 import type { WeekState } from '../plan/week-state';
-import { driftPerSet } from './drift';
+import { driftPerSet, smallReps } from './drift';
 import { isEasy } from './easy';
 import type { Exposure } from './exposure';
 
@@ -99,7 +99,11 @@ export function exposuresOf(
           sets: sets.map(({ id, load, reps, rir, more }) => {
             const before = fatigue;
             const planned = plans.get(id);
-            fatigue += driftPerSet(planned?.rest ?? exercise.restSeconds, conventions);
+            fatigue += driftPerSet(
+              planned?.rest ?? exercise.restSeconds,
+              conventions,
+              smallReps(exercise, first.reps),
+            );
             return {
               load: carried + valueIn(athlete.unit, load),
               reps,

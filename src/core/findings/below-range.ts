@@ -1,6 +1,6 @@
 import { findSlot, type Slot } from '../block/block';
 import { BOUNDS } from '../block/bounds';
-import { driftPerSet } from '../effort/drift';
+import { driftPerSet, smallReps } from '../effort/drift';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
 import { isAtMost, roundHalfUp } from '../rounding';
@@ -76,7 +76,7 @@ function isOutOfReach({ predictedRir, rir }: SetPlan, { measure }: SlotPlan): bo
  * A longer rest, fewer sets, a wider range, or the same reps in every set: whichever brings the last set back into
  * the range.
  */
-function belowRangeFixes(slot: Slot, planned: SlotPlan, { conventions }: CheckInput): readonly Fix[] {
+function belowRangeFixes(slot: Slot, planned: SlotPlan, { near, exerciseOf }: CheckInput): readonly Fix[] {
   const { reps } = planned.why;
   if (reps.code !== 'reps/drift') return [];
   const { low, high } = rangeOf(slot, planned);
@@ -84,23 +84,29 @@ function belowRangeFixes(slot: Slot, planned: SlotPlan, { conventions }: CheckIn
   const written = slot.range;
   const [part] = techniqueParts(planned.technique);
   const sets = part?.sets ?? 1;
-  const fits = (perSet: number, count: number) => low + roundHalfUp(perSet * (count - 1)) <= high;
   const exerciseId = planned.exerciseId;
+  const exercise = exerciseOf(planned);
+  /** Whether this many sets stay in the range at this rest, up to this top. */
+  const fits = (seconds: number, count: number, top = high) => {
+    const lost = driftPerSet(seconds, near.ofExercise(exercise), smallReps(exercise, top));
+    return low + roundHalfUp(lost * (count - 1)) <= top;
+  };
   const set = <F extends 'rest' | 'range' | 'drift'>(field: F, value: Slot[F]) =>
     ({ kind: 'slot/set', slot: slot.id, field, value }) as Fix['edit'];
   const fixes: Fix[] = [];
   for (let rest = slot.rest + REST_STEP; rest <= LONGEST_REST; rest += REST_STEP) {
-    if (!fits(driftPerSet(reps.seconds + rest - slot.rest, conventions), sets)) continue;
+    if (!fits(reps.seconds + rest - slot.rest, sets)) continue;
     fixes.push({ does: 'lengthen rest', exerciseId, rest, edit: set('rest', rest) });
     break;
   }
   for (let less = 1; less < sets; less++) {
-    if (!fits(reps.perSet, sets - less)) continue;
+    if (!fits(reps.seconds, sets - less)) continue;
     const edit = changeSets(slot, -less);
     if (edit !== undefined) fixes.push({ does: 'drop sets', sets: less, exerciseIds: [exerciseId], edit });
     break;
   }
-  const wider = low + roundHalfUp(reps.perSet * (sets - 1));
+  let wider = high;
+  while (wider <= BOUNDS.reps.high && !fits(reps.seconds, sets, wider)) wider++;
   if (wider <= BOUNDS.reps.high)
     fixes.push({
       does: 'widen range',

@@ -1,6 +1,6 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import type { Slot } from '../block/block';
-import { averageFirstRir } from '../effort/drift';
+import { averageFirstRir, driftPerSet, smallReps } from '../effort/drift';
 import { credits, primeMovers } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
 import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
@@ -23,19 +23,24 @@ import { changeSets, isAllHard, writtenSlot } from './slot-sets';
 export const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefined ? [] : [fix]);
 
 /** Whether a slot's next set can be completed and counts: constant reps leave less with every set. */
-function canTakeAnother({ slot }: Candidate, added: number, input: CheckInput): boolean {
+function canTakeAnother({ slot, exercise }: Candidate, added: number, input: CheckInput): boolean {
   const planned = writtenSlot(slot, input);
   const last = planned?.sets.at(-1);
   if (planned === undefined || last === undefined || !isAllHard(planned)) return false;
   const { reps } = planned.why;
   if (reps.code !== 'reps/drift') return true;
-  if (slot.drift === 'hold RIR') return hasRoom(slot, planned, reps.perSet, added + 1);
+  const atTop = driftPerSet(
+    reps.seconds,
+    input.near.ofExercise(exercise),
+    smallReps(exercise, slot.range.high),
+  );
+  if (slot.drift === 'hold RIR') return hasRoom(slot, planned, atTop, added + 1);
   const sets = planned.sets.filter(({ optional }) => !optional);
   if (slot.drift === 'hold reps, first set')
     return isAtLeast((sets.at(-1)?.rir ?? 0) - (added + 1) * reps.perSet, 0);
   // With the RIR met on average, more sets make the first ones easier, until they no longer count.
   const asked = sets.reduce((sum, { rir }) => sum + rir, 0) / sets.length;
-  const firstRir = averageFirstRir(asked, reps.perSet, sets.length + added + 1);
+  const firstRir = averageFirstRir(asked, reps.perSet, sets.length + added + 1, input.conventions);
   return isAtMost(firstRir + input.conventions.fitTolerance, input.conventions.hardSetRir);
 }
 

@@ -1,7 +1,7 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { addDays } from '../calendar';
 import type { Conventions } from '../conventions/conventions';
-import { driftPerSet } from '../effort/drift';
+import { driftPerSet, smallReps } from '../effort/drift';
 import { e1rm, type RepMaxCurve, repsToFailure } from '../effort/rep-max';
 import { type Exercise, primeMovers } from '../exercises/exercise';
 import { type CurrentSet, setKey } from '../log/current-sets';
@@ -99,6 +99,8 @@ export class Simulated {
     const sets = new Map<string, CurrentSet>();
     for (const slot of session.slots) {
       let lost = 0;
+      const exercise = this.exerciseOf(slot);
+      const long = exercise === undefined ? 0 : smallReps(exercise, slot.sets[0]?.reps ?? 0);
       for (const [k, set] of slot.sets.entries()) {
         const able = this.able(slot, set.load, day) - lost + this.model.setSpread * normal(this.random);
         // They perceive RIR the way they report it, and stop by that.
@@ -120,7 +122,7 @@ export class Simulated {
           supersedes: null,
         };
         sets.set(setKey(logged), { set: logged, conflicts: [] });
-        lost += this.model.drift * driftPerSet(set.rest, this.conventions);
+        lost += this.model.drift * driftPerSet(set.rest, this.conventions, long);
       }
     }
     const date = addDays(plan.startDate, session.day);

@@ -11,6 +11,7 @@ import { onTheirDays } from './on-their-days';
 /** What a new block's fixes work on, most important first. Sets are cut before others are added. */
 const MENDED: readonly Finding['detail']['rule'][] = [
   'recovery gap',
+  'below range',
   'session length',
   'session dose',
   'above budget',
@@ -74,6 +75,11 @@ function findingsOf(block: Block, { athlete, catalogue }: LayOut): readonly Find
   return runChecks({ block, athlete, blockPlan, exercises: catalogue.find });
 }
 
+/** A template's sets stay: a range too narrow for them gets a longer rest or a higher top. */
+function isForFitting({ detail }: Finding, does: Fix['does']): boolean {
+  return detail.rule !== 'below range' || does === 'lengthen rest' || does === 'widen range';
+}
+
 function nextFix(
   { block, findings }: Fitted,
   tried: ReadonlySet<string>,
@@ -85,14 +91,16 @@ function nextFix(
     const at = MENDED.indexOf(finding.detail.rule);
     return at < 0
       ? []
-      : finding.fixes.map((fix) => ({
-          at,
-          id: finding.id,
-          rule: finding.detail.rule,
-          rank: muscleRank(finding, block, layOut),
-          key: JSON.stringify([finding.id, fix.edit]),
-          fix,
-        }));
+      : finding.fixes
+          .filter(({ does }) => isForFitting(finding, does))
+          .map((fix) => ({
+            at,
+            id: finding.id,
+            rule: finding.detail.rule,
+            rank: muscleRank(finding, block, layOut),
+            key: JSON.stringify([finding.id, fix.edit]),
+            fix,
+          }));
   });
   return open
     .filter(({ key, fix }) => !tried.has(key) && isOnTheirDays(fix, block, layOut))

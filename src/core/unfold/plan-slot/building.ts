@@ -1,5 +1,12 @@
 import type { RepRange } from '../../block/rep-range';
-import { averageFirstRir, driftPerSet, firstHoldRange, firstSetRange, type Held } from '../../effort/drift';
+import {
+  averageFirstRir,
+  driftPerSet,
+  firstHoldRange,
+  firstSetRange,
+  type Held,
+  smallReps,
+} from '../../effort/drift';
 import { holdAfterFatigue, rirAfterHold } from '../../effort/hold';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
@@ -35,19 +42,28 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
   const rest = parts[0]?.rest?.(slot.rest) ?? slot.rest;
   // In a group the other exercises' sets are rest too, and for one side the other side's.
   const seconds = rest + facts.between + otherSide(facts, technique, target);
-  const perSet = driftPerSet(seconds, target.conventions);
+  const driftOf = ({ minis, asRound }: Part, reps: number) =>
+    driftPerSet(
+      seconds,
+      target.conventions,
+      minis === undefined && asRound !== true ? smallReps(facts.exercise, reps) : 0,
+    );
   const count = setCount(technique);
   const sets: SetPlan[] = [];
   let why: Reason = { code: 'load/search', targetRir: target.rir, range: slot.range };
   let top: Hundredths | null = null;
   let before = 0;
+  let fatigue = 0;
+  let ofSlot: number | undefined;
   let low = slot.range.low;
   let isTopGiven = false;
   parts.forEach((part, index) => {
     const isFirst = index === 0;
     const written = part.range ?? shifted(facts, part.repOffset);
     const mode = heldOf(facts, part, written);
-    const { rir, leadRir } = effortOf(part, target, mode, perSet, facts);
+    // Before set 1 is known, the drop-off is that of the top of the range.
+    const most = driftOf(part, written.high);
+    const { rir, leadRir } = effortOf(part, target, mode, most, facts);
     const own =
       slot.setTargets.length === 0
         ? null
@@ -59,14 +75,14 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
     const efforts: number[] = [];
     const at = { part, count, weekRir: target.weekRir };
     for (let k = 0; k < part.sets; k++) efforts.push(rirOfSet(slot, at, before + k, rir));
-    const range = boundRange(facts, target, efforts, written, mode, perSet);
+    const range = boundRange(facts, target, efforts, written, mode, most);
     const asked = {
       part,
       range,
       written,
       rir,
       leadRir: own === null || part.minis !== undefined ? leadRir : own + leadRir - rir,
-      fatigue: perSet * before,
+      fatigue,
       top,
       isFirst,
     };
@@ -75,6 +91,8 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
       ({ load: top, why } = first);
       ({ low } = range);
     }
+    const perSet = mode === 'hold reps' ? most : driftOf(part, first.reps);
+    ofSlot ??= perSet;
     const optional = index === parts.length - 1 ? slot.optionalSets : 0;
     const setting = { asked, technique, before, count, optional, perSet, rest, mode, leadRir };
     const laid = layOut(facts, partPlan(facts, target, first, setting));
@@ -89,7 +107,9 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
       first.load === history.last.get(part.role)?.load;
     sets.push(...(isBanked ? rebankedSets(asks, history.reps) : asks));
     before += part.sets;
+    fatigue += perSet * part.sets;
   });
+  const perSet = ofSlot ?? 0;
   return record(facts, constantOf(facts, target), technique, { sets, why, rest, seconds, perSet, low });
 }
 
@@ -190,7 +210,12 @@ function effortOf(
   const onAverage =
     (isFixedRound && part.rises === undefined) ||
     (mode === 'hold reps' && part.minis === undefined && slot.drift !== 'hold reps, first set');
-  const rir = onAverage ? averageFirstRir(wished, perSet, part.sets) : wished;
+  const rir = onAverage
+    ? averageFirstRir(wished, perSet, part.sets, {
+        hardSetRir: conventions.hardSetRir,
+        leastRir: Math.min(SHORT_OF_FAILURE, part.leastRir ?? 0),
+      })
+    : wished;
   const back = conventions.roundBack;
   const leadRir =
     part.rises === undefined

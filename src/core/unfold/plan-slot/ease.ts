@@ -1,4 +1,4 @@
-import { driftPerSet } from '../../effort/drift';
+import { driftPerSet, smallReps } from '../../effort/drift';
 import { rirAfterHold, secondsForRir } from '../../effort/hold';
 import { isMakeable, nearestLoad } from '../../loading/grid';
 import type { Reason } from '../../plan/reason';
@@ -74,7 +74,11 @@ function easeRounds(
   { conventions, curve, strength }: SlotTarget,
 ): readonly SetPlan[] {
   const held = isHeld(facts.exercise);
-  const perSet = driftPerSet(planned.rest + facts.between, conventions);
+  const perSet = driftPerSet(
+    planned.rest + facts.between,
+    conventions,
+    smallReps(facts.exercise, planned.sets[0]?.reps ?? 0),
+  );
   const lighter = lighterBy(curve);
   let round = new Stamina(0, lighter, conventions.roundBack);
   let before = 0;
