@@ -39,7 +39,9 @@ test('a session made easier is not judged, and last time stays the one before', 
   const fell = third(second.log, '1')?.why.load;
   if (load?.code !== 'load/best-fit' || fell?.code !== 'load/best-fit') throw new Error('no fitted load');
   expect(load.strength.source).toMatchObject({ kind: 'logged', week: 1 });
-  expect(fell.strength.source).toMatchObject({ week: 2 });
+  // A session that fell short is weighed against the one before; one made easier is not.
+  expect(fell.strength.over).toMatchObject({ week: 2, why: 'weaker' });
+  expect(load.strength.over).toBeUndefined();
 });
 
 test('a skipped or swapped slot in a finished session is not last time: the one before stays', () => {

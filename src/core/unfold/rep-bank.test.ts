@@ -1,8 +1,11 @@
+import { conventionsWith } from '../conventions/conventions';
 import { EMPTY_LOG } from '../log/log';
 import type { SetPlan } from '../plan/set';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
 import { rebankedSets } from './plan-slot/bank';
 import { unfold } from './unfold';
+
+const conventions = conventionsWith();
 
 const base = {
   role: 'work',
@@ -29,15 +32,48 @@ const set = (at: number, reps: number, predictedRir: number): SetPlan => ({
 test('one more in the set with most room, the earlier of two equal ones', () => {
   // Possible: 11, 9.5, 8. Last time 10, 9, 7: room 1, 0.5 and 1.
   const sets = [set(1, 11, 0), set(2, 9, 0.5), set(3, 8, 0)];
-  const asked = rebankedSets(sets, [10, 9, 7]);
+  const asked = rebankedSets(sets, [10, 9, 7], conventions);
   expect(asked.map(({ reps }) => reps)).toEqual([11, 9, 7]);
   expect(asked.map(({ predictedRir }) => predictedRir)).toEqual([0, 0.5, 1]);
   // With slightly more room in the last set it is the last.
-  expect(rebankedSets(sets, [10, 9, 6]).map(({ reps }) => reps)).toEqual([10, 9, 7]);
+  expect(rebankedSets(sets, [10, 9, 6], conventions).map(({ reps }) => reps)).toEqual([10, 9, 7]);
 });
 
 test('a newly added set is planned as laid out', () => {
-  expect(rebankedSets([set(1, 11, 0), set(2, 9, 0.5)], [10]).map(({ reps }) => reps)).toEqual([11, 9]);
+  expect(rebankedSets([set(1, 11, 0), set(2, 9, 0.5)], [10], conventions).map(({ reps }) => reps)).toEqual([
+    11, 9,
+  ]);
+});
+
+test("a set that keeps more in reserve with last time's reps no longer counts", () => {
+  // Ten leave 2; last time seven were done, so one more leaves 4, and seven would leave 5.
+  const asked = rebankedSets([set(1, 10, 2), set(2, 10, 2)], [7, 7], conventions);
+  expect(asked.map(({ reps, predictedRir, hard, credit }) => [reps, predictedRir, hard, credit])).toEqual([
+    [8, 4, true, 1],
+    [7, 5, false, 0],
+  ]);
+});
+
+test('a projected sum counts only the reps that are predicted possible', () => {
+  // Sixty reach 12 + 11 + 10 + 9 = 42, so 62.5 follows; there 40 are asked and 38 are possible: it stays.
+  const made = block(
+    [
+      session('a', 0, [
+        slot('1', 'leg-press', { technique: { kind: 'rep bank', sets: 4, sum: 40, toFailure: true } }),
+      ]),
+    ],
+    { weeks: 6 },
+  );
+  const { weeks } = unfold({
+    block: made,
+    athlete: athlete(),
+    exercises: lookup,
+    issued: [],
+    log: EMPTY_LOG,
+    answers: [],
+  });
+  const first = weeks.slice(0, 6).map(({ plan }) => plan.sessions[0]?.slots[0]?.sets[0]?.load);
+  expect(first).toEqual([60, 62.5, 62.5, 62.5, 62.5, 62.5]);
 });
 
 /** Five sets of as many as possible, done so in week 1; the plan of week 2. */

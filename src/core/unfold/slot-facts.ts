@@ -25,6 +25,8 @@ export interface StrengthEstimate {
   readonly source: StrengthSource;
   /** One-rep max, including bodyweight; for holds the longest hold in seconds. */
   readonly oneRepMax: number;
+  /** Whether the set had fewer reps than asked, or ended a rep or more closer to failure. */
+  readonly isMissed?: true;
 }
 
 /** Facts of a slot that do not change from week to week. */

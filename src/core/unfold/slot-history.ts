@@ -10,8 +10,9 @@ import type { SlotPlan } from '../plan/slot';
 import type { Performed } from '../plan/week-state';
 import { RULES } from '../progression/load-rules/registry';
 import type { LastTime } from '../progression/load-rules/rule';
-import { isAtLeast } from '../rounding';
+import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import {
+  banksReps,
   hasOwnProgress,
   isEarned,
   measuresStrength,
@@ -77,8 +78,8 @@ export function lastFirstSet({ last }: SlotHistory): { readonly load: number; re
 const EXPOSURES = 2;
 
 /**
- * A slot's strength in a week: the best first set of its last two exposures, or the later one if it was closer to
- * failure, which says more. Otherwise its starting strength. Projected by the gain of every pass after the one
+ * A slot's strength in a week: the best first set of its last two exposures, or the later one if it met its target and
+ * was closer to failure, which says more. Otherwise its starting strength. Projected by the gain of every pass after the one
  * following the last exposure, or following the first of several in which the same set was asked for and met.
  * @param gains projected gain of each pass, per cent of the pass
  * @param pass calendar weeks per pass
@@ -95,7 +96,8 @@ export function strengthAt(
   const isLater =
     first !== undefined &&
     second !== undefined &&
-    (second.oneRepMax >= first.oneRepMax || second.source.rir < first.source.rir);
+    (second.oneRepMax >= first.oneRepMax ||
+      (second.isMissed !== true && second.source.rir < first.source.rir));
   const best = (isLater ? second : first) ?? start;
   if (best === null) return null;
   const from = met?.since ?? recent.at(-1)?.week ?? 0;
@@ -130,7 +132,10 @@ interface DoneSet {
   readonly set: SetPlan;
   readonly load: Hundredths;
   readonly reps: number;
+  /** Whether its reps were done with its load. */
   readonly met: boolean;
+  /** Whether it also kept the RIR it asked for, to less than a rep. */
+  readonly keptRir: boolean;
   /** Reps of all its sections. */
   readonly total: number;
   /** Partial reps among them, and seconds held after them. */
@@ -140,7 +145,7 @@ interface DoneSet {
   readonly unclean: boolean;
 }
 
-/** RIR by which a set may end closer to failure than planned and still meet its target. */
+/** RIR by which a set ends closer to failure than asked, from which it counts as harder. */
 const MET_RIR = 1;
 
 function loggedSets(
@@ -161,11 +166,8 @@ function loggedSets(
       set,
       load,
       reps,
-      met:
-        !unclean &&
-        reps >= set.reps &&
-        (set.load === null || load >= hundredths(set.load)) &&
-        rir >= set.rir - MET_RIR,
+      met: !unclean && reps >= set.reps && (set.load === null || load >= hundredths(set.load)),
+      keptRir: !isAtMost(rir, set.rir - MET_RIR),
       total: reps + (more?.partials ?? 0) + (more?.assisted ?? 0),
       partials: more?.partials ?? 0,
       held: more?.held ?? 0,
@@ -175,24 +177,32 @@ function loggedSets(
   return done;
 }
 
-function plannedSets({ sets }: SlotPlan): readonly DoneSet[] {
+function plannedSets({ sets, technique }: SlotPlan): readonly DoneSet[] {
   const done: DoneSet[] = [];
+  const banks = banksReps(technique);
   for (const set of sets) {
     if (set.load === null || set.optional) continue;
     const after = afterReps(set.sections);
+    const foreseen = banks ? foreseenReps(set) : set.reps;
     done.push({
       set,
       load: hundredths(set.load),
       reps: set.reps,
       // A projection only continues from sets the athlete is predicted to complete.
       met: set.predictedRir === null || isAtLeast(set.predictedRir, set.rir - MET_RIR),
-      total: set.reps + after.partials,
+      keptRir: true,
+      total: foreseen + after.partials,
       partials: after.partials,
       held: after.held,
       unclean: false,
     });
   }
   return done;
+}
+
+/** The reps of a set to failure that are predicted, if they are fewer than asked. */
+function foreseenReps({ reps, predictedRir }: SetPlan): number {
+  return predictedRir === null ? reps : Math.max(1, roundHalfUp(reps + Math.min(0, predictedRir)));
 }
 
 /**
@@ -244,11 +254,11 @@ export function historyAfterWeek(
 /** The first set that is met week after week, once another week was logged; a week without strength keeps it. */
 function metAfter(
   { met: before }: SlotHistory,
-  { set, met, reps, load }: DoneSet,
+  { set, met, keptRir, reps, load }: DoneSet,
   week: number | null,
 ): MetAsk | null {
   if (week === null) return before;
-  if (!met || reps !== set.reps) return null;
+  if (!met || !keptRir || reps !== set.reps) return null;
   const { rir } = set;
   const isSame = before?.load === load && before.reps === reps && before.rir === rir;
   return isSame ? before : { since: week, load, reps, rir };
@@ -278,9 +288,18 @@ function lastTimes(
       if (set.piece === 1 && reps < least) least = reps;
     }
     const ideal = idealOf(facts, before, one, load, estimating);
-    last.set(role, { load, reps: one.reps, least, met, running, ideal });
+    const missed = isLogged ? missedAfter(before, one) : (before?.missed ?? null);
+    last.set(role, { load, reps: one.reps, least, met, running, ideal, missed });
   });
   return { last, running };
+}
+
+/** The ask that was missed in reps and is still open after a set: met in full it is gone. */
+function missedAfter(before: LastTime | undefined, { set, load, reps }: DoneSet): LastTime['missed'] {
+  const asked = set.load === null ? null : hundredths(set.load);
+  if (asked !== null && load <= asked && reps < set.reps) return { load: asked, reps: set.reps };
+  const open = before?.missed ?? null;
+  return open !== null && load >= open.load && reps >= open.reps ? null : open;
 }
 
 function askedOf({ sets }: SlotPlan): number {
@@ -351,7 +370,7 @@ function loggedStrength(
 ): StrengthEstimate | null {
   const [first] = planned.sets;
   const logged = first && performed.sets.get(`${planned.slotId}/${first.id}`)?.set;
-  if (logged === undefined || logged.exerciseId !== facts.exercise.id) return null;
+  if (first === undefined || logged === undefined || logged.exerciseId !== facts.exercise.id) return null;
   const done = { load: valueIn(facts.grid.unit, logged.load), reps: logged.reps, rir: logged.rir };
   const round = loggedRound(facts, planned, performed);
   if (isEasy(round?.at(-1)?.logged.rir ?? done.rir)) return null;
@@ -365,12 +384,20 @@ function loggedStrength(
     week,
     source: { kind: 'logged', week, ...done },
     oneRepMax: cappedStrength(facts, history, logged, oneRepMax),
+    ...(isMissed(planned, round ?? [{ set: first, logged }]) ? { isMissed: true } : {}),
   };
 }
 
+/** Whether a set fell short of what was asked: in reps, or by a rep or more in reserve. */
+function isMissed({ technique }: SlotPlan, pieces: readonly LoggedPiece[]): boolean {
+  if (pieces.some(({ set, logged }) => logged.reps < set.reps)) return true;
+  const last = pieces.at(-1);
+  return last !== undefined && !banksReps(technique) && isAtMost(last.logged.rir, last.set.rir - MET_RIR);
+}
+
 /** Full reps that a set amounts to: what followed without a pause came from the same capacity. */
-function repsOfSections(set: SetPlan | undefined, reps: number): number {
-  if (set === undefined || set.sections.length === 0) return reps;
+function repsOfSections(set: SetPlan, reps: number): number {
+  if (set.sections.length === 0) return reps;
   return reps * repCost(set.manner) + sectionsCost(set.sections);
 }
 

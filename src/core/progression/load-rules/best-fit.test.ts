@@ -7,6 +7,7 @@ import { HALL } from '../../testing/fixtures';
 import { asHundredths } from '../../units';
 import { bestFit } from './best-fit';
 import type { ChoiceInput } from './load-choice';
+import type { LastTime } from './rule';
 
 const conventions = conventionsWith();
 const stack = loadGrid('stack', HALL);
@@ -67,6 +68,29 @@ test('below the range the load falls to where its middle is predicted', () => {
   const fit = bestFit(input({ oneRepMax: 80, last: { load: asHundredths(7000), reps: 8 } }));
   expect(fit?.chosen).toMatchObject({ load: 57.5, reps: 10 });
   expect(fit?.decider).toBe('below the range');
+});
+
+test('above the range the load rises to where its middle is predicted: 100 × 14 of 8 to 12 becomes 110 × 10', () => {
+  const grid = loadGrid('stack', { ...HALL, stack: { ...HALL.stack, step: 5, addOns: [] } as never });
+  const next = (reps: number) =>
+    bestFit(
+      input({
+        grid,
+        oneRepMax: 100 * (1 + (reps + 2) / 30),
+        last: { load: asHundredths(10000), reps },
+      }),
+    )?.chosen;
+  expect(next(14)).toMatchObject({ load: 110, reps: 10 });
+  // At the top itself nothing was above: the reps stay nearest last time's.
+  expect(next(12)).toMatchObject({ load: 100, reps: 12 });
+});
+
+test('after a set 1 that missed its reps no heavier load is asked, until it is done', () => {
+  // 57.5 × 12 was asked and nine were done; the better of two estimates would allow 60 × 10.
+  const after = (missed: LastTime['missed']) =>
+    bestFit(input({ oneRepMax: 84, last: { load: asHundredths(5750), reps: 9, missed } }))?.chosen.load;
+  expect(after({ load: asHundredths(5750), reps: 12 })).toBe(57.5);
+  expect(after(null)).toBe(60);
 });
 
 test('first week: all loads, reps nearest the middle of the range', () => {

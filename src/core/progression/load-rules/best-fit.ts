@@ -21,6 +21,8 @@ import { nextLoad } from './step-up';
  * - If the lightest load does not reach the bottom, the reps it allows, in the first week too.
  * - First week: the same among all loads, with reps nearest the middle of what set 1 may ask.
  * - Reps may exceed the range while the next load is not predicted to reach its bottom at the target.
+ * - After reps above the top, those nearest the middle of the range instead.
+ * - After a set 1 that missed its reps, no load above the missed one until it is done.
  * - If last time's load no longer reaches the bottom, the load falls to where the middle is predicted.
  * - While cutting reps rise before load does: last time's load while the range has reps for it.
  * - No step above the largest step, except the smallest makeable step.
@@ -36,16 +38,24 @@ export function bestFit(input: ChoiceInput): LoadChoice | undefined {
   const top = mostRepsAt(input, last.load);
   const candidates: Candidate[] = [];
   for (const load of loadsFrom(input, last.load)) {
+    if (load > last.load && isAboveMissed(load, last)) break;
     candidates.push(...candidatesAt(input, load, load === last.load ? top : range.high));
   }
+  const isAbove = last.reps > range.high && reach > range.high;
+  const wish = isAbove ? middle(input) : last.reps;
   const fit = pickBest(candidates, targetRir, conventions.fitTolerance, {
-    of: (c) => Math.abs(c.reps - last.reps),
-    decider: 'reps nearest last time',
+    of: (c) => Math.abs(c.reps - wish),
+    decider: isAbove ? 'reps nearest the middle' : 'reps nearest last time',
   });
   const kept = input.repsFirst === true ? sameLoad(input, last.load) : undefined;
   if (kept !== undefined && fit !== undefined && fit.chosen.load !== kept.load)
     return { chosen: kept, others: [fit.chosen, ...fit.others], decider: 'reps first' };
   return withinReason(input, fit);
+}
+
+/** Whether a load is heavier than one whose reps were missed and have not been done since. */
+export function isAboveMissed(load: Hundredths, { missed }: NonNullable<ChoiceInput['last']>): boolean {
+  return missed != null && load > missed.load;
 }
 
 /** Last time's load with the reps of the range that meet the target, if there are any. */
@@ -117,6 +127,7 @@ function mostRepsAt(input: ChoiceInput, load: Hundredths): number {
 
 /** Reps that leave the target RIR at a load, at least one. */
 function repsForTarget(input: ChoiceInput, load: Hundredths): number {
+  if (input.fixed === true) return input.range.low;
   return Math.max(1, roundHalfUp(capacity(input, load) - input.targetRir));
 }
 

@@ -20,20 +20,27 @@ function isAtTop(top: Top, last: LastTime, { range }: RuleInput): boolean {
 }
 
 /**
- * Double progression: reps rise within the range, one per session that met its target; at the top the smallest load
- * step, back to the bottom. Reps exceed the top while the next load is not predicted to reach the bottom at the
- * target.
+ * Double progression: reps rise within the range, one per session in which all were done; at the top, with whatever
+ * left in reserve, the smallest load step, back to the bottom. Reps exceed the top while the next load is not
+ * predicted to reach the bottom at all.
  */
 export function doubleProgression<N extends string>(name: N, top: Top): LoadRuleKind<N> {
   return { name, takesStep: false, holdsReps: true, choose: (input) => choose(input, top) };
 }
 
+/** Whether last time's reps fell below the range, or its bottom can no longer be done at that load. */
+function isBelow(input: RuleInput, { load, reps }: LastTime): boolean {
+  const { range, targetRir, conventions } = input;
+  const reach = capacity(input, load);
+  if (!isAtLeast(reach, range.low)) return true;
+  return reps < range.low && reach - targetRir < range.low - conventions.fitTolerance;
+}
+
 function choose(input: RuleInput, top: Top): LoadChoice | undefined {
-  const { last, targetRir, range, conventions } = input;
-  if (last === null || capacity(input, last.load) - targetRir < range.low - conventions.fitTolerance)
-    return bestFit(input);
+  const { last, targetRir, range } = input;
+  if (last === null || isBelow(input, last)) return bestFit(input);
   const next = nextLoad(input.grid, last.load);
-  const nextReaches = next !== undefined && isAtLeast(capacity(input, next) - targetRir, range.low);
+  const nextReaches = next !== undefined && isAtLeast(capacity(input, next), range.low);
   if (next !== undefined && nextReaches && isAtTop(top, last, input)) {
     // A set to failure has no target reps; every other set returns to the bottom.
     const bottom = targetRir > 0 ? range.low : Math.max(range.low, roundHalfDown(capacity(input, next)));

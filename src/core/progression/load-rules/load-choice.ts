@@ -62,7 +62,13 @@ export interface ChoiceInput {
   /** Reps already lost to earlier sets of the slot. */
   readonly fatigue: number;
   /** Set 1 of the same part last time; null in the first week. */
-  readonly last: { readonly load: Hundredths; readonly reps: number; readonly met?: boolean } | null;
+  readonly last: {
+    readonly load: Hundredths;
+    readonly reps: number;
+    readonly met?: boolean;
+    /** An ask that was missed in reps: no heavier load is asked until it is met. */
+    readonly missed?: { readonly load: Hundredths; readonly reps: number } | null;
+  } | null;
   readonly curve: RepMaxCurve;
   readonly conventions: Conventions;
 }

@@ -1,5 +1,5 @@
 import { clamp, roundHalfDown } from '../../rounding';
-import { bestFit } from './best-fit';
+import { bestFit, isAboveMissed } from './best-fit';
 import { candidate, capacity, type LoadChoice } from './load-choice';
 import { loadsFrom } from './loads-from';
 import type { LoadRuleKind, RuleInput } from './rule';
@@ -18,9 +18,9 @@ function choose(input: RuleInput): LoadChoice | undefined {
     return bestFit(input);
   const reps = clamp(last.reps, range.low, range.high);
   // At last time's load, reps above the range stay; a heavier load returns to the range.
-  const tries = loadsFrom(input, last.load).map((load) =>
-    candidate(input, load, load === last.load ? Math.max(reps, last.reps) : reps),
-  );
+  const tries = loadsFrom(input, last.load)
+    .filter((load) => load === last.load || !isAboveMissed(load, last))
+    .map((load) => candidate(input, load, load === last.load ? Math.max(reps, last.reps) : reps));
   const reached = tries.find(({ predictedRir }) => predictedRir <= targetRir + conventions.fitTolerance);
   const chosen = reached ?? tries.at(-1);
   if (chosen === undefined) return undefined;

@@ -52,6 +52,7 @@ test('the next load is kept the week after, and double progression does the same
     met: true,
     running: 1,
     ideal: asHundredths(3500),
+    missed: null,
   };
   expect(bestFit(input([15, 35], 51, { last }))?.chosen).toMatchObject({ load: 35, reps: 13 });
   const byReps = doubleProgression('by reps', 'first set').choose;

@@ -14,6 +14,8 @@ export interface LastTime {
   readonly running: number;
   /** The load the rule aimed at before rounding; the load itself if they are the same. */
   readonly ideal: Hundredths;
+  /** The first set that was last asked for and missed in reps, until it is done; null if there is none. */
+  readonly missed: { readonly load: Hundredths; readonly reps: number } | null;
 }
 
 /** The inputs of a load rule for the first set of a part. */

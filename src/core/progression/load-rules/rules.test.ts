@@ -20,6 +20,7 @@ function last(load: number, reps: number, changes: Partial<LastTime> = {}): Last
     met: true,
     running: 1,
     ideal: asHundredths(load * 100),
+    missed: null,
     ...changes,
   };
 }
@@ -105,10 +106,12 @@ describe('double progression', () => {
     });
   });
 
-  test('no step while the next load is predicted below the bottom: at 62.5 an e1RM of 83.3 leaves eight, 82 seven', () => {
-    // 30 x (83.34 / 62.5 - 1) - 2 = 8.0; 82 makes 7.4.
-    expect(chosen('double progression', input(62.5 * (1 + 10 / 30), last(60, 12)))?.chosen.load).toBe(62.5);
-    const waits = chosen('double progression', input(82, last(60, 12)));
+  test('at the top the load steps with nothing left too, unless the bottom cannot be done there', () => {
+    // 62.5 can be done eight times at an e1RM of 79.17, seven times at 78.
+    expect(
+      chosen('double progression', input(62.5 * (1 + 8 / 30), last(60, 12), { targetRir: 3 }))?.chosen,
+    ).toMatchObject({ load: 62.5, reps: 8 });
+    const waits = chosen('double progression', input(78, last(60, 12)));
     expect(waits?.chosen).toMatchObject({ load: 60, reps: 13 });
     expect(waits?.decider).toBe('next load out of reach');
   });

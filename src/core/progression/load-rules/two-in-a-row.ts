@@ -7,7 +7,8 @@ import { earnedStep, stepUp } from './step-up';
 function choose(input: RuleInput): LoadChoice | undefined {
   const { last, conventions } = input;
   if (last === null) return bestFit(input);
-  const kept = candidate(input, last.load, last.reps);
+  const asked = last.missed ?? last;
+  const kept = candidate(input, asked.load, asked.reps);
   if (!last.met || last.running < 2)
     return { chosen: kept, others: [], decider: last.met ? 'met once' : 'not met yet' };
   const { earnedStepLeast, earnedStepMost } = conventions;

@@ -1,4 +1,6 @@
+import type { Conventions } from '../../conventions/conventions';
 import type { SetPlan } from '../../plan/set';
+import { isHard } from '../../volume/credit';
 
 /**
  * A rep bank's sets: last time's reps set by set, with one added to the set with most room by strength and drop-off;
@@ -6,7 +8,11 @@ import type { SetPlan } from '../../plan/set';
  * @param sets as laid out, with their predictions
  * @param before reps of each set last time, at the same load
  */
-export function rebankedSets(sets: readonly SetPlan[], before: readonly number[]): readonly SetPlan[] {
+export function rebankedSets(
+  sets: readonly SetPlan[],
+  before: readonly number[],
+  conventions: Conventions,
+): readonly SetPlan[] {
   let best = -1;
   let most = Number.NEGATIVE_INFINITY;
   sets.forEach(({ reps, predictedRir, optional }, at) => {
@@ -20,6 +26,7 @@ export function rebankedSets(sets: readonly SetPlan[], before: readonly number[]
     if (done === undefined || set.optional) return set;
     const reps = done + (at === best ? 1 : 0);
     const predictedRir = set.predictedRir === null ? null : set.predictedRir + set.reps - reps;
-    return { ...set, reps, predictedRir };
+    const hard = isHard(predictedRir ?? set.rir, conventions);
+    return { ...set, reps, predictedRir, hard, credit: hard ? 1 : 0 };
   });
 }

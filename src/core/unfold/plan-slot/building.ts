@@ -91,7 +91,7 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
       ({ load: top, why } = first);
       ({ low } = range);
     }
-    const perSet = mode === 'hold reps' ? most : driftOf(part, first.reps);
+    const perSet = mode === 'hold reps' ? most : driftOf(part, Math.min(first.reps, written.high));
     ofSlot ??= perSet;
     const optional = index === parts.length - 1 ? slot.optionalSets : 0;
     const setting = { asked, technique, before, count, optional, perSet, rest, mode, leadRir };
@@ -105,7 +105,7 @@ export function planBuilding(facts: SlotFacts, history: SlotHistory, target: Slo
       banksReps(technique) &&
       first.load !== null &&
       first.load === history.last.get(part.role)?.load;
-    sets.push(...(isBanked ? rebankedSets(asks, history.reps) : asks));
+    sets.push(...(isBanked ? rebankedSets(asks, history.reps, target.conventions) : asks));
     before += part.sets;
     fatigue += perSet * part.sets;
   });

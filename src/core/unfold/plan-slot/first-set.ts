@@ -199,11 +199,21 @@ function shifted(input: RuleInput, { now, before }: SlotTarget['shift']): RuleIn
   const { last, carried, grid } = input;
   const ratio = now / before;
   const moved = (load: Hundredths) =>
-    ratio === 1 ? load : nearestLoad(grid, asHundredths((carried * 100 + load) * ratio - carried * 100));
+    ratio === 1
+      ? load
+      : nearestLoad(grid, asHundredths(Math.round((carried * 100 + load) * ratio) - carried * 100));
   return {
     ...input,
     oneRepMax: input.oneRepMax * now,
-    last: last === null ? null : { ...last, load: moved(last.load), ideal: moved(last.ideal) },
+    last:
+      last === null
+        ? null
+        : {
+            ...last,
+            load: moved(last.load),
+            ideal: moved(last.ideal),
+            missed: last.missed && { ...last.missed, load: moved(last.missed.load) },
+          },
   };
 }
 
