@@ -27,20 +27,24 @@ const weight = z.strictObject({ value: z.number().min(-2000).max(2000), unit });
 const weights = z.array(positive).max(100);
 const plates = z.array(z.strictObject({ weight: positive, pairs: z.int().min(1).max(20) })).max(20);
 
+const stack = z
+  .strictObject({
+    unit,
+    first: positive,
+    step: positive,
+    last: positive,
+    addOns: weights.max(6),
+    loosePlates: weights.max(8),
+  })
+  .refine(({ first, last }) => last >= first, 'ends before it begins')
+  .refine(({ first, step, last }) => (last - first) / step <= 500, 'has too many steps');
+
 const loads = z.strictObject({
   barbell: z.strictObject({ unit, bar: positive, plates }),
   dumbbell: z.strictObject({ unit, weights: weights.min(1) }),
-  stack: z
-    .strictObject({
-      unit,
-      first: positive,
-      step: positive,
-      last: positive,
-      addOns: weights.max(6),
-      loosePlates: weights.max(8),
-    })
-    .refine(({ first, last }) => last >= first, 'ends before it begins')
-    .refine(({ first, step, last }) => (last - first) / step <= 500, 'has too many steps'),
+  stack,
+  cable: stack,
+  heavyStack: stack,
   plateLoaded: z.strictObject({ unit, bar: z.number().min(0).max(500), plates }),
   bodyweight: z.strictObject({ unit, assistance: weights.max(60), belt: weights.max(12) }),
   bands: z.strictObject({
@@ -193,14 +197,24 @@ type Json = Record<string, unknown>;
 const isObject = (value: unknown): value is Json =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
+/** A place from before cables and heavy machines had stacks of their own: theirs are like the others. */
+function withAllStacks(place: unknown): unknown {
+  if (!isObject(place) || !isObject(place.loads)) return place;
+  const { stack } = place.loads;
+  return { ...place, loads: { cable: stack, heavyStack: stack, ...place.loads } };
+}
+
 /**
  * Facts in their first stored form (one set of equipment, a count of hard sport), converted to today's; others
  * unchanged.
  */
 function lifted(unchecked: unknown): unknown {
+  if (isObject(unchecked) && Array.isArray(unchecked.places))
+    return { ...unchecked, places: unchecked.places.map(withAllStacks) };
   if (!isObject(unchecked) || !isObject(unchecked.equipment) || 'places' in unchecked) return unchecked;
   const { equipment, hardSport, bestSets, ...rest } = unchecked;
   const usual = presetPlace('full gym', rest.unit === 'lb' ? 'lb' : 'kg', 'usual');
+  const { cable: _cable, heavyStack: _heavy, ...plainLoads } = usual.loads;
   const stack = isObject(equipment.stack) ? equipment.stack : {};
   return {
     trainingSince: null,
@@ -215,7 +229,12 @@ function lifted(unchecked: unknown): unknown {
       typeof hardSport === 'number' && hardSport > 0
         ? [{ name: 'hard sport', sessions: hardSport, hard: true }]
         : [],
-    places: [{ ...usual, loads: { ...usual.loads, ...equipment, stack: { loosePlates: [], ...stack } } }],
+    places: [
+      withAllStacks({
+        ...usual,
+        loads: { ...plainLoads, ...equipment, stack: { loosePlates: [], ...stack } },
+      }),
+    ],
     bestSets: isObject(bestSets)
       ? Object.fromEntries(
           Object.entries(bestSets).map(([id, set]) => [id, isObject(set) ? { date: null, ...set } : set]),

@@ -87,6 +87,20 @@ test('facts in their first stored form become one place, hard sport and undated 
   expect(sport).toEqual([]);
 });
 
+test('a place stored before cables and heavy machines had stacks of their own reads with those it had', () => {
+  const made = athlete();
+  const [place] = made.places;
+  if (place === undefined) throw new Error('a place is missing');
+  const { cable: _, heavyStack: __, ...loads } = place.loads;
+  const decoded = decodeAthlete(JSON.parse(JSON.stringify({ ...made, places: [{ ...place, loads }] })));
+  if (!decoded.ok) throw new Error(JSON.stringify(decoded.problems));
+  expect(decoded.value.places[0]?.loads).toEqual({
+    ...loads,
+    cable: loads.stack,
+    heavyStack: loads.stack,
+  });
+});
+
 test('a new athlete with minimal facts is valid, in both units and at every kind of place', () => {
   for (const place of PLACE_KINDS) {
     for (const unit of UNITS) {

@@ -54,6 +54,8 @@ export const LOADINGS = [
   'barbell',
   'dumbbell',
   'stack',
+  'cable',
+  'heavy stack',
   'plate-loaded',
   'bodyweight',
   'band',

@@ -69,8 +69,7 @@ function endOf(planned: SlotPlan, sessionId: string, { block, athlete }: CheckIn
   const [lightest, heaviest] = [loads[0], loads.at(-1)];
   const reps = Math.max(0, Math.floor(first.predictedRir + first.reps - first.rir + 1e-9));
   const { low, high } = why.range;
-  if (first.load === lightest && reps < low && range.low !== range.high)
-    return { end: 'lightest', load: lightest, reps };
+  if (first.load === lightest && reps < low) return { end: 'lightest', load: lightest, reps };
   if (first.load === heaviest && isAtLeast(reps, high + PAST_TOP))
     return { end: 'heaviest', load: heaviest, reps };
   return null;

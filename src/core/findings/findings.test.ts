@@ -321,7 +321,10 @@ describe('stale load', () => {
 });
 
 describe('the equipment’s ends', () => {
-  const small: Place = { ...HALL_PLACE, loads: { ...HALL, stack: { ...HALL.stack, last: 120, addOns: [] } } };
+  const small: Place = {
+    ...HALL_PLACE,
+    loads: { ...HALL, heavyStack: { ...HALL.heavyStack, last: 120, addOns: [] } },
+  };
   const presser = (value: number, reps: number) =>
     athlete({
       places: [small],

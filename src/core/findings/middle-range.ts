@@ -1,3 +1,4 @@
+import { STACKS } from '../loading/equipment';
 import { asPlanned, type Check, type Finding } from './finding';
 
 /**
@@ -8,7 +9,7 @@ export const middleRange: Check = ({ block, exerciseOf }) =>
   block.sessions.flatMap((session) =>
     session.slots.flatMap((slot): Finding[] => {
       const exercise = exerciseOf(asPlanned(slot));
-      const isEven = exercise.loading === 'stack' || exercise.loading === 'plate-loaded';
+      const isEven = exercise.loading in STACKS || exercise.loading === 'plate-loaded';
       if (slot.motion !== 'middle' || !isEven) return [];
       return [
         {

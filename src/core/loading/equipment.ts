@@ -14,6 +14,10 @@ export interface PlateLoad {
   readonly plates: readonly PlatePairs[];
 }
 
+/** Kinds of stacks, by loading. */
+export const STACKS = { stack: 'stack', cable: 'cable', 'heavy stack': 'heavyStack' } as const;
+export type StackLoading = keyof typeof STACKS;
+
 export interface Stack {
   readonly unit: Unit;
   readonly first: number;
@@ -36,7 +40,12 @@ export interface EquipmentSet {
   readonly barbell: PlateLoad;
   /** Weight of one dumbbell of a pair. */
   readonly dumbbell: { readonly unit: Unit; readonly weights: readonly number[] };
+  /** Of usual machines. */
   readonly stack: Stack;
+  /** Of cables, in finer steps. */
+  readonly cable: Stack;
+  /** Of leg presses, calf and hip machines. */
+  readonly heavyStack: Stack;
   readonly plateLoaded: PlateLoad;
   readonly bodyweight: {
     readonly unit: Unit;

@@ -1,6 +1,6 @@
 import type { Loading } from '../exercises/exercise';
 import { asHundredths, type Hundredths, hundredths } from '../units';
-import type { EquipmentSet, PlateLoad, Stack } from './equipment';
+import { type EquipmentSet, type PlateLoad, STACKS, type Stack } from './equipment';
 import type { Unit } from './weight';
 
 /**
@@ -51,7 +51,11 @@ function build(loading: Loading, set: EquipmentSet): LoadGrid {
       return { loading, unit, steps: rising(weights.map(hundredths)) };
     }
     case 'stack':
-      return { loading, unit: set.stack.unit, steps: stackSteps(set.stack) };
+    case 'cable':
+    case 'heavy stack': {
+      const stack = set[STACKS[loading]];
+      return { loading, unit: stack.unit, steps: stackSteps(stack) };
+    }
     case 'bodyweight': {
       const { unit, assistance, belt } = set.bodyweight;
       const added = sums(belt.map(hundredths));

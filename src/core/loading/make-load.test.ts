@@ -81,6 +81,17 @@ test('every load of every default place has a recipe with exactly that weight', 
   );
 });
 
+test('a full gym: cables in small steps, heavy machines that reach 250 kg, dumbbells to 50 kg and 120 lb', () => {
+  const top = (loading: (typeof LOADINGS)[number], unit: 'kg' | 'lb') =>
+    (loadGrid(loading, presetPlace('full gym', unit, 'p').loads).steps.at(-1) ?? 0) / 100;
+  expect(loadGrid('cable', presetPlace('full gym', 'kg', 'p').loads).steps.slice(0, 3)).toEqual([
+    250, 500, 750,
+  ]);
+  expect([top('cable', 'kg'), top('stack', 'kg')]).toEqual([100, 122.5]);
+  expect(top('heavy stack', 'kg')).toBeGreaterThanOrEqual(250);
+  expect([top('dumbbell', 'kg'), top('dumbbell', 'lb')]).toEqual([50, 120]);
+});
+
 test('steps run from first to last without losing hundredths', () => {
   expect(steps(1.25, 5, 1.25)).toEqual([1.25, 2.5, 3.75, 5]);
   expect(steps(5, 4, 1)).toEqual([]);

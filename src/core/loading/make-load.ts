@@ -1,6 +1,6 @@
 import type { Loading } from '../exercises/exercise';
 import { hundredths } from '../units';
-import type { EquipmentSet } from './equipment';
+import { type EquipmentSet, STACKS } from './equipment';
 import { isMakeable, loadGrid, neighbours } from './grid';
 import { platesPerSide } from './plates';
 import type { Unit } from './weight';
@@ -75,8 +75,10 @@ export function loadRecipe(load: number, loading: Loading, set: EquipmentSet): L
     }
     case 'dumbbell':
       return { kind: 'pair', unit, weight: load };
-    case 'stack': {
-      const { first, step, last, addOns, loosePlates } = set.stack;
+    case 'stack':
+    case 'cable':
+    case 'heavy stack': {
+      const { first, step, last, addOns, loosePlates } = set[STACKS[loading]];
       for (let pin: number = hundredths(last); pin >= hundredths(first); pin -= hundredths(step)) {
         const small = pin === hundredths(last) ? [...addOns, ...loosePlates] : addOns;
         const extras = wished >= pin ? fewestPieces(wished - pin, small.map(hundredths)) : undefined;

@@ -37,7 +37,7 @@ function presetLoads(kind: PlaceKind, unit: Unit): EquipmentSet {
       weights: gym
         ? kg
           ? [...steps(2, 10, 1), ...steps(12, 50, 2)]
-          : steps(5, 100, 5)
+          : steps(5, 120, 5)
         : kg
           ? steps(4, 24, 2)
           : steps(5, 50, 5),
@@ -45,6 +45,17 @@ function presetLoads(kind: PlaceKind, unit: Unit): EquipmentSet {
     stack: kg
       ? { unit, first: 5, step: 5, last: 120, addOns: [2.5], loosePlates: [] }
       : { unit, first: 10, step: 10, last: 260, addOns: [5], loosePlates: [] },
+    cable: {
+      unit,
+      first: kg ? 2.5 : 5,
+      step: kg ? 2.5 : 5,
+      last: kg ? 100 : 200,
+      addOns: [],
+      loosePlates: [],
+    },
+    heavyStack: kg
+      ? { unit, first: 10, step: 10, last: 250, addOns: [5, 2.5], loosePlates: [] }
+      : { unit, first: 20, step: 20, last: 500, addOns: [10, 5], loosePlates: [] },
     plateLoaded: { unit, bar: 0, plates: PLATES[unit] },
     bodyweight: {
       unit,

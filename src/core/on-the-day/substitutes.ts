@@ -117,7 +117,7 @@ function substitutesAt(
 
 /** Starting share of a load from another kind of machine or a bar. */
 const OTHER_MACHINE = 0.8;
-const MACHINES: readonly Loading[] = ['stack', 'plate-loaded'];
+const MACHINES: readonly Loading[] = ['stack', 'cable', 'heavy stack', 'plate-loaded'];
 
 /**
  * Exercises whose loads are comparable: loaded the same way, by bar and by dumbbells, or by two kinds of machine at a

@@ -8,11 +8,13 @@ import { USUAL_EFFORT } from '../effort/curves';
 import { EQUIPMENT, type Loading } from '../exercises/exercise';
 import { exerciseById, LIBRARY } from '../exercises/library';
 import type { ExerciseLookup } from '../exercises/lookup';
-import type { EquipmentSet } from '../loading/equipment';
+import type { EquipmentSet, Stack } from '../loading/equipment';
 import type { Log, LoggedSet, Workout } from '../log/log';
 import type { IssuedWeek } from '../plan/week-state';
 import { freezeWeek } from '../unfold/issue';
 import { hundredths } from '../units';
+
+const STACK: Stack = { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5], loosePlates: [] };
 
 /** Invented people and blocks for tests and benchmarks. */
 export const HALL: EquipmentSet = {
@@ -30,7 +32,9 @@ export const HALL: EquipmentSet = {
     ],
   },
   dumbbell: { unit: 'kg', weights: Array.from({ length: 25 }, (_, at) => 2 + 2 * at) },
-  stack: { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5], loosePlates: [] },
+  stack: STACK,
+  cable: STACK,
+  heavyStack: STACK,
   plateLoaded: {
     unit: 'kg',
     bar: 10,
@@ -93,6 +97,9 @@ function bestSet(loading: Loading): BestSet {
     barbell: 80,
     dumbbell: 24,
     stack: 60,
+    cable: 60,
+    'heavy stack': 60,
+    'plate-loaded': 60,
     band: 16,
     bodyweight: 0,
     none: 0,

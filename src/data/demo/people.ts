@@ -35,7 +35,7 @@ const HALL: EquipmentSet = {
     ],
   },
   dumbbell: { unit: 'kg', weights: [...steps(2, 10, 1), ...steps(12, 50, 2)] },
-  stack: { unit: 'kg', first: 5, step: 5, last: 250, addOns: [2.5], loosePlates: [] },
+  stack: { unit: 'kg', first: 5, step: 5, last: 150, addOns: [2.5], loosePlates: [] },
 };
 
 /** A garage in pounds: one bar, adjustable dumbbells, a small stack. */
@@ -53,7 +53,7 @@ const GARAGE: EquipmentSet = {
     ],
   },
   dumbbell: { unit: 'lb', weights: steps(5, 90, 5) },
-  stack: { unit: 'lb', first: 10, step: 10, last: 300, addOns: [5], loosePlates: [] },
+  cable: { unit: 'lb', first: 10, step: 10, last: 300, addOns: [5], loosePlates: [] },
   bodyweight: { unit: 'lb', assistance: [15, 30, 50], belt: [2.5, 5, 10, 25, 45] },
 };
 

@@ -12,11 +12,13 @@ import {
   type Exposure,
   type LocalDate,
   loadGrid,
+  missingEquipment,
   ok,
   placeFor,
   type RepRange,
   type Result,
   refused,
+  valueIn,
 } from '@/core';
 import { DateField } from '@/ui/date-field';
 import { exerciseChoices } from '@/ui/exercise-choices';
@@ -26,7 +28,7 @@ import { Picker } from '@/ui/picker';
 import { readText } from '@/ui/read';
 import { readSet } from '@/ui/read-set';
 import { Typed } from '@/ui/typed';
-import { estimate, figure, setAtRirWithUnit, setText } from '@/ui/words/figures';
+import { estimate, figure, loadWithUnit, setAtRirWithUnit, setText } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/athlete';
 import * as common from '@/ui/words/screens/common';
 import own from './athlete.module.css';
@@ -46,6 +48,17 @@ function nowWords(exercise: Exercise, exposures: readonly Exposure[], athlete: A
 
 function setWords(set: BestSet, exercise: Exercise): string {
   return setAtRirWithUnit(set.load.value, set.reps, set.rir, exercise, set.load.unit);
+}
+
+/** That the usual place makes no load as heavy as a best set's; null if it does, or lacks the equipment anyway. */
+function beyondEquipment(set: BestSet, exercise: Exercise, athlete: Athlete): string | null {
+  const place = placeFor(athlete, null);
+  if (exercise.loading === 'none' || missingEquipment(exercise, place).length > 0) return null;
+  const { steps, unit } = loadGrid(exercise.loading, place.loads);
+  const heaviest = (steps.at(-1) ?? 0) / 100;
+  return valueIn(unit, set.load) > heaviest
+    ? screenWords.heavierThanThePlaceMakes(place.name, loadWithUnit(heaviest, exercise.loading, unit))
+    : null;
 }
 
 function strengthWords(set: BestSet, exercise: Exercise, athlete: Athlete): string {
@@ -201,6 +214,7 @@ function BestSetRow(props: BestSetRowProps) {
   const { exercise, athlete, exposures, today, onSet, onRange, onNote, onDepth, onRemove } = props;
   const set = athlete.bestSets[exercise.id];
   const range = athlete.ranges[exercise.id];
+  const beyond = set === undefined ? null : beyondEquipment(set, exercise, athlete);
   return (
     <Table.Tr>
       <Table.Th scope="row" className={own.name}>
@@ -215,6 +229,7 @@ function BestSetRow(props: BestSetRowProps) {
           read={reader(exercise, athlete)}
           onValue={(value) => onSet(value === null ? null : { ...value, date: set?.date ?? today })}
         />
+        {beyond === null ? null : <p className={classes.caution}>{beyond}</p>}
       </Table.Td>
       <Table.Td>
         {set === undefined ? null : (

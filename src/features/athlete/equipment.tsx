@@ -14,6 +14,8 @@ import {
   type Place,
   type PlaceKind,
   presetPlace,
+  STACKS,
+  type StackLoading,
   UNITS,
   type Unit,
 } from '@/core';
@@ -125,7 +127,30 @@ function PlaceLoads({ place, onChange }: Pick<PlaceFormProps, 'place' | 'onChang
           />
         </Kind>
       ) : null}
-      {has('machine', 'cable') ? <StackRow loads={loads} put={(part) => put('stack', part)} /> : null}
+      {has('machine', 'cable') ? (
+        <StackRow
+          name={screenWords.stacks}
+          loading="stack"
+          loads={loads}
+          put={(part) => put('stack', part)}
+        />
+      ) : null}
+      {has('machine') ? (
+        <StackRow
+          name={screenWords.heavyStacks}
+          loading="heavy stack"
+          loads={loads}
+          put={(part) => put('heavyStack', part)}
+        />
+      ) : null}
+      {has('cable') ? (
+        <StackRow
+          name={screenWords.cables}
+          loading="cable"
+          loads={loads}
+          put={(part) => put('cable', part)}
+        />
+      ) : null}
       {has('plate machine') ? (
         <PlateRow
           name={screenWords.plateMachines}
@@ -289,18 +314,22 @@ function PlateRow({ name, word, kind, loads, put }: PlateRowProps) {
 }
 
 function StackRow({
+  name,
+  loading,
   loads,
   put,
 }: {
+  readonly name: string;
+  readonly loading: StackLoading;
   readonly loads: EquipmentSet;
   readonly put: (part: Partial<EquipmentSet['stack']>) => void;
 }) {
-  const { stack } = loads;
+  const stack = loads[STACKS[loading]];
   const number = (field: 'first' | 'step' | 'last') => (
     <>
       <span className={classes.soft}>{field}</span>
       <Typed
-        label={screenWords.stackField(field)}
+        label={screenWords.stackField(name, field)}
         className={own.short}
         text={figure(stack[field])}
         read={(text) => readNumber(text, { field, low: 0.5, high: 1000 })}
@@ -309,13 +338,13 @@ function StackRow({
     </>
   );
   return (
-    <Kind name="Stacks" loading="stack" loads={loads} onUnit={(unit) => put({ unit })}>
+    <Kind name={name} loading={loading} loads={loads} onUnit={(unit) => put({ unit })}>
       {number('first')}
       {number('step')}
       {number('last')}
       <span className={classes.soft}>{screenWords.addOnWeights}</span>
       <Typed
-        label={screenWords.stackAddOnWeights}
+        label={screenWords.stackAddOnWeights(name)}
         className={own.short}
         text={weightsText(stack.addOns)}
         read={(text) => readWeights(text)}
@@ -323,7 +352,7 @@ function StackRow({
       />
       <span className={classes.soft}>{screenWords.extraPlatesOnTopOf}</span>
       <Typed
-        label={screenWords.stackExtraPlates}
+        label={screenWords.stackExtraPlates(name)}
         className={own.short}
         text={weightsText(stack.loosePlates)}
         read={(text) => readWeights(text)}
@@ -333,7 +362,7 @@ function StackRow({
   );
 }
 
-const TRIES = ['barbell', 'dumbbell', 'stack', 'plate-loaded', 'bodyweight'] as const;
+const TRIES = ['barbell', 'dumbbell', 'stack', 'heavy stack', 'cable', 'plate-loaded', 'bodyweight'] as const;
 
 /** A load to try: how this place makes it. */
 function TryLoad({ place }: { readonly place: Place }) {

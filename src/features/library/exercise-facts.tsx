@@ -10,6 +10,8 @@ const LOADED: Readonly<Record<Exercise['loading'], string>> = {
   barbell: screenWords.barAndPlates,
   dumbbell: screenWords.dumbbells,
   stack: screenWords.weightStack,
+  cable: screenWords.cableStack,
+  'heavy stack': screenWords.heavyStack,
   'plate-loaded': screenWords.platesOnAMachine,
   bodyweight: screenWords.bodyweightAddedOrAssisted,
   band: screenWords.bandsByLevel,

@@ -55,14 +55,14 @@ export const ARMS: readonly Exercise[] = [
   }),
   curl('cable-curl', 'cable curl', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     cues: 'Stand close, elbows still.',
   }),
   curl('behind-body-cable-curl', 'behind-the-body cable curl', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     sides: 2,
     stimulus: 5,
     fatigue: 1,
@@ -141,7 +141,7 @@ export const ARMS: readonly Exercise[] = [
   }),
   extension('overhead-cable-extension', 'overhead cable triceps extension', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 5,
     fatigue: 1,
     joints: ['elbow', 'shoulder'],
@@ -149,7 +149,7 @@ export const ARMS: readonly Exercise[] = [
   }),
   extension('cable-pushdown', 'triceps pushdown', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     hardest: 'shortened',
@@ -227,7 +227,7 @@ export const ARMS: readonly Exercise[] = [
   }),
   wrist('cable-wrist-curl', 'cable wrist curl', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     cues: 'Forearms supported.',
@@ -272,7 +272,7 @@ export const ARMS: readonly Exercise[] = [
   curl('rope-hammer-curl', 'rope hammer curl', {
     contributions: { biceps: 0.75, forearms: 1 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     cues: 'Thumbs up, spread the rope at the top.',
@@ -303,7 +303,7 @@ export const ARMS: readonly Exercise[] = [
   }),
   curl('overhead-cable-curl', 'overhead cable curl', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     hardest: 'shortened',
@@ -311,7 +311,7 @@ export const ARMS: readonly Exercise[] = [
   }),
   curl('one-arm-cable-curl', 'one-arm cable curl', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     sides: 2,
@@ -320,7 +320,7 @@ export const ARMS: readonly Exercise[] = [
   }),
   extension('rope-pushdown', 'rope pushdown', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     hardest: 'shortened',
@@ -328,7 +328,7 @@ export const ARMS: readonly Exercise[] = [
   }),
   extension('one-arm-overhead-cable-extension', 'one-arm overhead cable triceps extension', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     sides: 2,
@@ -347,7 +347,7 @@ export const ARMS: readonly Exercise[] = [
   }),
   extension('cable-triceps-kickback', 'cable triceps kickback', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     sides: 2,

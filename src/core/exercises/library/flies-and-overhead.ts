@@ -28,7 +28,7 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
   fly('cable-fly', 'cable fly', {
     hardest: 'middle',
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     cues: 'Soft elbows, hands meet low.',
@@ -152,7 +152,7 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
   fly('incline-cable-fly', 'incline cable fly', {
     hardest: 'middle',
     equipment: ['cable', 'bench'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     cues: 'Bench between the pulleys, deep stretch.',
@@ -213,7 +213,7 @@ export const FLIES_AND_OVERHEAD: readonly Exercise[] = [
   }),
   overhead('cable-shoulder-press', 'cable shoulder press', {
     equipment: ['cable', 'bench'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 2,
     cues: 'Pulleys low, hands beside the ears at the top.',

@@ -87,7 +87,7 @@ export const HINGES: readonly Exercise[] = [
   hinge('cable-pull-through', 'cable pull-through', {
     contributions: { glutes: 1, hamstrings: 0.5, 'spinal erectors': 0.25 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     hardest: 'shortened',

@@ -56,7 +56,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
   }),
   thrust('hip-thrust-machine', 'hip thrust machine', {
     equipment: ['machine'],
-    loading: 'stack',
+    loading: 'heavy stack',
     stimulus: 4,
     fatigue: 2,
     cues: 'Belt low on the hips, pause at the top.',
@@ -75,7 +75,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
     kind: 'isolation',
     contributions: { glutes: 1, hamstrings: 0.25 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     sides: 2,
     stimulus: 3,
     fatigue: 1,
@@ -148,7 +148,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
   }),
   adduction('cable-hip-adduction', 'cable hip adduction', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     sides: 2,
     stimulus: 3,
     fatigue: 1,
@@ -187,7 +187,7 @@ export const HIPS_AND_HAMSTRINGS: readonly Exercise[] = [
   }),
   abduction('cable-hip-abduction', 'cable hip abduction', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     sides: 2,
     stimulus: 3,
     fatigue: 1,

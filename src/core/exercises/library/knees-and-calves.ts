@@ -56,7 +56,7 @@ export const KNEES_AND_CALVES: readonly Exercise[] = [
   }),
   calf('standing-calf-raise', 'standing calf raise', {
     equipment: ['machine'],
-    loading: 'stack',
+    loading: 'heavy stack',
     axialLoad: 1,
     stimulus: 5,
     fatigue: 1,
@@ -120,7 +120,7 @@ export const KNEES_AND_CALVES: readonly Exercise[] = [
   }),
   calf('bent-over-calf-raise', 'donkey calf raise', {
     equipment: ['machine'],
-    loading: 'stack',
+    loading: 'heavy stack',
     stimulus: 4,
     fatigue: 1,
     cues: 'Hips bent, heels as deep as they go.',

@@ -90,7 +90,7 @@ export const PRESSES: readonly Exercise[] = [
   }),
   press('cable-press', 'cable press', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 2,
     hardest: 'middle',
@@ -273,7 +273,7 @@ export const PRESSES: readonly Exercise[] = [
   press('one-arm-cable-press', 'one-arm cable press', {
     contributions: { chest: 1, 'front delts': 0.5, triceps: 0.5, abs: 0.25 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     sides: 2,
     stimulus: 3,
     fatigue: 2,

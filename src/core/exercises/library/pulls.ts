@@ -116,7 +116,7 @@ export const PULLS: readonly Exercise[] = [
     hardest: 'shortened',
     contributions: { lats: 1, biceps: 0.5, 'upper back': 0.25 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     sides: 2,
     stimulus: 4,
     fatigue: 1,
@@ -235,7 +235,7 @@ export const PULLS: readonly Exercise[] = [
   pullover('straight-arm-pulldown', 'straight-arm pulldown', {
     hardest: 'middle',
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     cues: 'Lean in, long arms.',
@@ -310,7 +310,7 @@ export const PULLS: readonly Exercise[] = [
   row('one-arm-cable-row', 'one-arm cable row', {
     contributions: { lats: 1, 'upper back': 0.5, 'rear delts': 0.5, biceps: 0.5 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     sides: 2,
@@ -353,7 +353,7 @@ export const PULLS: readonly Exercise[] = [
   pullover('kneeling-rope-pulldown', 'kneeling cable pullover', {
     hardest: 'middle',
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     cues: 'Arms nearly straight, hands to the hips.',

@@ -18,14 +18,14 @@ export const ROTATION: readonly Exercise[] = [
   rotation('high-to-low-chop', 'high-to-low cable chop', {
     longHalf: 'top',
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     cues: 'Turn from the ribs, arms long, hips follow a little.',
   }),
   rotation('low-to-high-chop', 'low-to-high cable chop', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     cues: 'From the hip to above the far shoulder.',
@@ -33,7 +33,7 @@ export const ROTATION: readonly Exercise[] = [
   rotation('level-cable-twist', 'cable twist', {
     longHalf: 'none',
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     cues: 'Arms straight in front, turn the chest.',
@@ -72,7 +72,7 @@ export const ROTATION: readonly Exercise[] = [
   }),
   rotation('cable-turn-hold', 'anti-rotation press', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     measure: 'seconds',

@@ -38,7 +38,7 @@ const shrug = family({
 export const SHOULDERS: readonly Exercise[] = [
   raise('cable-lateral-raise', 'cable lateral raise', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     sides: 2,
     stimulus: 4,
     fatigue: 1,
@@ -84,7 +84,7 @@ export const SHOULDERS: readonly Exercise[] = [
     kind: 'compound',
     contributions: { 'side delts': 1, traps: 1, biceps: 0.25 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 2,
     joints: ['shoulder', 'wrist'],
@@ -92,7 +92,7 @@ export const SHOULDERS: readonly Exercise[] = [
   }),
   rear('cable-rear-delt-fly', 'cable rear-delt fly', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     hardest: 'middle',
@@ -127,7 +127,7 @@ export const SHOULDERS: readonly Exercise[] = [
     kind: 'compound',
     contributions: { 'rear delts': 1, 'upper back': 0.5, 'side delts': 0.25 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     tempo: '2012',
@@ -168,7 +168,7 @@ export const SHOULDERS: readonly Exercise[] = [
   }),
   shrug('cable-shrug', 'cable shrug', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     hardest: 'middle',
@@ -194,7 +194,7 @@ export const SHOULDERS: readonly Exercise[] = [
   raise('cable-front-raise', 'cable front raise', {
     contributions: { 'front delts': 1, chest: 0.25 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     hardest: 'middle',
@@ -210,7 +210,7 @@ export const SHOULDERS: readonly Exercise[] = [
   }),
   raise('behind-body-cable-raise', 'behind-the-back cable lateral raise', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 5,
     fatigue: 1,
     sides: 2,
@@ -229,14 +229,14 @@ export const SHOULDERS: readonly Exercise[] = [
   raise('y-raise', 'cable Y raise', {
     contributions: { 'side delts': 1, traps: 0.5, 'rear delts': 0.25 },
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 3,
     fatigue: 1,
     cues: 'Arms up and out, thumbs up.',
   }),
   rear('one-arm-cable-rear-fly', 'one-arm cable rear-delt fly', {
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     sides: 2,

@@ -82,8 +82,8 @@ export const SQUATS: readonly Exercise[] = [
     variants: FEET,
   }),
   squat('hack-squat', 'hack squat', {
-    equipment: ['machine'],
-    loading: 'stack',
+    equipment: ['plate machine'],
+    loading: 'plate-loaded',
     axialLoad: 1,
     stimulus: 5,
     fatigue: 3,
@@ -112,7 +112,7 @@ export const SQUATS: readonly Exercise[] = [
   squat('leg-press', 'leg press', {
     contributions: { quads: 1, glutes: 0.5, adductors: 0.5 },
     equipment: ['machine'],
-    loading: 'stack',
+    loading: 'heavy stack',
     axialLoad: 1,
     stimulus: 4,
     fatigue: 3,
@@ -301,7 +301,7 @@ export const SQUATS: readonly Exercise[] = [
   squat('one-leg-press', 'single-leg press', {
     contributions: { quads: 1, glutes: 0.5, adductors: 0.5 },
     equipment: ['machine'],
-    loading: 'stack',
+    loading: 'heavy stack',
     stimulus: 4,
     fatigue: 2,
     sides: 2,

@@ -43,7 +43,7 @@ export const TRUNK: readonly Exercise[] = [
   crunch('cable-crunch', 'cable crunch', {
     longHalf: 'top',
     equipment: ['cable'],
-    loading: 'stack',
+    loading: 'cable',
     stimulus: 4,
     fatigue: 1,
     cues: 'Curl the ribs to the hips.',

@@ -30,6 +30,8 @@ export const secondsAtMost = (seconds: string) => `${seconds} s at most`;
 export const tooManyRepsForAn = 'too many reps for an estimate';
 export const bestSet = 'best set';
 export const bestSets = 'Best sets';
+export const heavierThanThePlaceMakes = (place: string, heaviest: string) =>
+  `${place} makes at most ${heaviest}: enter its loads under Equipment, or plan another exercise.`;
 export const exerciseForTheBestSet = 'Exercise for the best set';
 export const noBestSetsYetEnter =
   'No best sets yet. Enter one, for example 60 × 10 @2, and all loads are worked out from it. Without one, week 1 finds the load.';
@@ -284,11 +286,14 @@ export const unitOf = (value: string) => `Unit of ${value}`;
 export const makesLoads = (grid: string) => `gives ${grid}`;
 export const pairsOfPlates = 'pairs of plates';
 export const pairsOfPlatesLabel = (name: string) => `${name}, pairs of plates`;
-export const stackField = (field: string) => `Stack, ${field}`;
+export const stacks = 'Machines';
+export const heavyStacks = 'Heavy machines';
+export const cables = 'Cables';
+export const stackField = (name: string, field: string) => `${name}, ${field}`;
 export const addOnWeights = 'add-on weights';
-export const stackAddOnWeights = 'Stack, add-on weights';
+export const stackAddOnWeights = (name: string) => `${name}, add-on weights`;
 export const extraPlatesOnTopOf = 'extra plates on top of the stack';
-export const stackExtraPlates = 'Stack, extra plates';
+export const stackExtraPlates = (name: string) => `${name}, extra plates`;
 export const checkALoad = 'Check a load';
 export const kindOfLoad = 'Kind of load';
 export const loadToCheck = 'Load to check';
