@@ -41,8 +41,8 @@ export const RECOVERY = {
   strainedScore: {
     name: 'Harder than planned',
     unit: 'reps',
-    default: -1,
-    reason: 'Average of reps and RIR against target, below this.',
+    default: -0.5,
+    reason: 'Average of reps alone against target, below this.',
   },
   aheadScore: {
     name: 'Above target',

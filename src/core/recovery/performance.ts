@@ -37,8 +37,8 @@ function setScore({ held, target, done }: JudgedSet, curve: RepMaxCurve, { holdS
 
 /**
  * How a muscle performed over its sets, tested in this order: behind (below the behind score, or fewer reps than last
- * time at equal load despite going to failure), strained (below the strained score, or target reps met only by going
- * on average one RIR harder than planned), ahead, otherwise on target.
+ * time at equal load despite going to failure), strained (reps alone below the strained score, or target reps met only
+ * by going on average one RIR harder than planned), ahead, otherwise on target.
  * @returns undefined if there is nothing to score
  */
 export function performance(
@@ -48,20 +48,21 @@ export function performance(
 ): Performance | undefined {
   if (sets.length === 0) return undefined;
   let total = 0;
-  let repsOver = 0;
+  let inReps = 0;
   let harder = 0;
   let fell = false;
   for (const set of sets) {
     const { done, target, before } = set;
     const scored = setScore(set, curve, conventions);
     total += set.unclean === true ? Math.min(0, scored) : scored;
-    repsOver += done.reps - target.reps;
+    inReps += scored - (done.rir - target.rir);
     harder += target.rir - done.rir;
     if (before !== null && done.rir <= 0 && done.load === before.load && done.reps < before.reps) fell = true;
   }
   const score = total / sets.length;
   if (!isAtLeast(score, conventions.behindScore) || fell) return { verdict: 'behind', score };
-  const onlyHarder = repsOver >= 0 && isAtLeast(harder / sets.length, 1) && !isAtLeast(score, 0);
-  if (!isAtLeast(score, conventions.strainedScore) || onlyHarder) return { verdict: 'strained', score };
+  const isShort = !isAtLeast(inReps / sets.length, conventions.strainedScore);
+  const onlyHarder = isAtLeast(harder / sets.length, 1) && !isAtLeast(score, 0);
+  if (isShort || onlyHarder) return { verdict: 'strained', score };
   return { verdict: isAtMost(score, conventions.aheadScore) ? 'on target' : 'ahead', score };
 }

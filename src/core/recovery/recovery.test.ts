@@ -21,13 +21,19 @@ test('as planned is on target; two above is ahead; nothing to score gives no ver
   expect(judge()).toBeUndefined();
 });
 
-test('strained: below -1, or reps met only by going a rep harder', () => {
+test('strained: more than half a rep short on average, or reps met only by going a rep harder', () => {
   expect(judge(set({ reps: 9, rir: 1 }), set({ reps: 10, rir: 1 }))).toEqual({
     verdict: 'strained',
     score: -1.5,
   });
   expect(judge(set({ reps: 10, rir: 1 }))).toEqual({ verdict: 'strained', score: -1 });
-  expect(judge(set({ reps: 9, rir: 2 }))).toEqual({ verdict: 'on target', score: -1 });
+  // One of two sets a rep short at the planned reserve is half a rep; one of three less, both more.
+  expect(judge(set({ reps: 9 }), set({}))).toEqual({ verdict: 'on target', score: -0.5 });
+  expect(judge(set({ reps: 9 }), set({ reps: 9 }), set({}))?.verdict).toBe('strained');
+  // Stopped a rep early with one more left: the reps are short all the same.
+  expect(judge(set({ reps: 9, rir: 3 }))).toEqual({ verdict: 'strained', score: 0 });
+  // Half a rep closer to failure with all reps is on target.
+  expect(judge(set({ rir: 1.4 }))?.verdict).toBe('on target');
 });
 
 test('a score exactly at a limit is at it, despite floating point', () => {
@@ -36,8 +42,8 @@ test('a score exactly at a limit is at it, despite floating point', () => {
   expect(over(2 + 1.0000000000000009)).toMatchObject({ verdict: 'on target' });
   expect(over(2 + 1.001)).toMatchObject({ verdict: 'ahead' });
   const below = (reps: number) => judge(set({ reps, rir: 2 }));
-  expect(below(8.999999999999998)).toMatchObject({ verdict: 'on target' });
-  expect(below(8.998)).toMatchObject({ verdict: 'strained' });
+  expect(below(9.499999999999998)).toMatchObject({ verdict: 'on target' });
+  expect(below(9.498)).toMatchObject({ verdict: 'strained' });
 });
 
 test('a tenth of a hold’s seconds is a rep: 44 s of 40 with one more left is two ahead', () => {

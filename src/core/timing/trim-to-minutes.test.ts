@@ -34,6 +34,29 @@ test('sets go first where they exceed the minimum most: quads at 12 of 8, before
   ]);
 });
 
+test('maintained muscles give sets first, priority muscles last', () => {
+  const of = (goals: Block['goals']) =>
+    block(
+      [
+        session('a', 0, [
+          slot('1', 'leg-extension', wide(12)),
+          slot('2', 'cable-lateral-raise', wide(10)),
+          slot('3', 'standing-calf-raise', wide(10)),
+        ]),
+      ],
+      { goals },
+    );
+  const cutFrom = (goals: Block['goals'], minutes: number) =>
+    fitted(of(goals), minutesOf(of(goals)) - minutes, 'floors kept').changes.flatMap(
+      ({ exerciseId, sets }) => (sets === null ? [] : [exerciseId]),
+    );
+  // Quads are furthest above their minimum; as a priority they keep every set.
+  expect(cutFrom({}, 2)).toEqual(['leg-extension']);
+  expect(cutFrom({ quads: 'priority' }, 12)).toEqual(['cable-lateral-raise', 'standing-calf-raise']);
+  // Calves at 10 are 6 above maintenance, side delts 4 above their minimum: maintained calves go first.
+  expect(cutFrom({ calves: 'hold', quads: 'priority' }, 6)).toEqual(['standing-calf-raise']);
+});
+
 test('a slot keeps half its sets, however far its muscle is above the minimum', () => {
   // Abs 8 with a minimum of 4 and hamstrings 8 with 6; quads and glutes have none to spare.
   const of = block([

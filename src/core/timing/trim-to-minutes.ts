@@ -2,7 +2,7 @@ import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { placeFor } from '../athlete/place';
 import type { Session, Slot, WeekOverride } from '../block/block';
 import type { SingleEdit } from '../block/edits/edit';
-import { contribution, credits, type Exercise } from '../exercises/exercise';
+import { contribution, credits, type Exercise, primeMovers } from '../exercises/exercise';
 import { asPlanned, type CheckInput } from '../findings/finding';
 import { changeSets } from '../findings/slot-sets';
 import { carriedWeight } from '../loading/carried';
@@ -48,10 +48,10 @@ interface Line {
 }
 
 /**
- * What to cut so that a session fits, in this order: sets where a muscle is furthest above its minimum (or
- * maintenance if maintained), as long as every growing muscle keeps its minimum and every slot half its sets;
- * supersets of neighbouring isolation work for different muscles; rests of isolation work; and last, if allowed, sets
- * below a minimum, down to half of each slot first.
+ * What to cut so that a session fits, in this order: sets of maintained muscles, then where a muscle is furthest above
+ * its minimum (or maintenance if maintained), as long as every growing muscle keeps its minimum and every slot half its
+ * sets; supersets of neighbouring isolation work for different muscles; rests of isolation work; and last, if allowed,
+ * sets below a minimum, down to half of each slot first. Sets of priority muscles go only when nothing else is left.
  * @param minutes the limit
  */
 export function trimToMinutes(
@@ -161,7 +161,16 @@ function isBelow(muscle: Muscle, left: number, input: FitInput): boolean {
   return goal !== 'hold' && isAtLeast(measured, least) && !isAtLeast(left, least);
 }
 
-/** Removes a set from the slot whose prime mover with least to spare has most. */
+/** Whose sets are cut first: maintained muscles, then others; priority muscles only if nothing else is left. */
+const CUT_ORDER = ['maintained', 'growing', 'priority'] as const;
+
+function cutRank({ exercise }: Line, { week }: FitInput): (typeof CUT_ORDER)[number] {
+  const goals = primeMovers(exercise).map((muscle) => week.muscles[muscle].goal);
+  if (goals.includes('priority')) return 'priority';
+  return goals.length > 0 && goals.every((goal) => goal === 'hold') ? 'maintained' : 'growing';
+}
+
+/** Removes a set: of maintained muscles first, then from the slot whose prime mover with least to spare has most. */
 function dropSet(
   lines: readonly Line[],
   start: readonly Line[],
@@ -176,7 +185,10 @@ function dropSet(
         .map(([muscle]) => (left.get(muscle) ?? 0) - leastSets(muscle, input)),
       Number.POSITIVE_INFINITY,
     );
-  const order = lines.map((line, at) => ({ line, at, spare: spare(line) })).sort((a, b) => b.spare - a.spare);
+  const order = lines
+    .map((line, at) => ({ line, at, rank: cutRank(line, input), spare: spare(line) }))
+    .filter(({ rank }) => keeps === 'anything' || rank !== 'priority')
+    .sort((a, b) => CUT_ORDER.indexOf(a.rank) - CUT_ORDER.indexOf(b.rank) || b.spare - a.spare);
   for (const { line, at } of order) {
     const written = setCount((start[at] as Line).written.technique);
     const now = setCount(line.written.technique);
