@@ -123,8 +123,9 @@ function buildingSlot(
   const planned = planBuilding(facts, history, target);
   if (!orders.recovers) return planned;
   const { recoverSets, recoverLoad, easyRir } = facts.conventions;
-  const lowered = { sets: recoverSets, load: recoverLoad, ofMax: 1, reps: 1, rir: easyRir };
-  return easeSlot(facts, planned, { ...lowered, week: 'recover', kept: true, before: orders.before }, target);
+  const lowered = { sets: recoverSets, load: recoverLoad, ofMax: 1, reps: 1, rir: easyRir, leastReps: 0 };
+  const again = repeatLastWeek(facts, history, planned);
+  return easeSlot(facts, again, { ...lowered, week: 'recover', kept: true, before: orders.before }, target);
 }
 
 /** A deload has the work of the last building week, reduced and held back from failure. */

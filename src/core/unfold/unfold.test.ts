@@ -352,6 +352,9 @@ describe('calls', () => {
     const eased = slotIn(after, 3, 'press');
     expect(eased.sets).toHaveLength(3);
     for (const set of eased.sets) expect(set.rir).toBeGreaterThanOrEqual(4);
+    // Nine tenths of the load that was done, not of the one this week would have had.
+    const done = slotIn(after, 2, 'press').sets[0]?.load ?? 0;
+    expect(Math.abs((eased.sets[0]?.load ?? 0) - 0.9 * done)).toBeLessThanOrEqual(1.25);
     // Six sets failed; the minimum of 8 for quads is above that, so they return unchanged.
     expect(slotIn(after, 4, 'press').sets).toHaveLength(6);
     const low = athlete({ landmarks: { quads: { hold: 0, floor: 2 } } });

@@ -79,6 +79,35 @@ describe('each kind gives these sets for the next week', () => {
     expect(sets(deload, 'a1').every(({ predictedRir }) => (predictedRir ?? 0) >= 5)).toBe(true);
   });
 
+  test('easier: five fives keep three reps, and the load falls so that the last of them leaves five', () => {
+    const fives = slot('f', 'leg-press', {
+      technique: { kind: 'straight', sets: 5 },
+      range: { low: 5, high: 5 },
+    });
+    const made = block([session('a', 0, [fives])], {
+      weeks: 4,
+      deload: [defaultDeload('easier')],
+      rir: { first: 2, last: 1 },
+    });
+    const { weeks: all } = unfold({
+      block: made,
+      athlete: athlete(),
+      exercises: lookup,
+      issued: [],
+      log: EMPTY_LOG,
+      answers: [],
+    });
+    const [last, eased] = [sets(all[3]?.plan, 'f'), sets(all[4]?.plan, 'f')];
+    expect(eased).toHaveLength(5);
+    for (const { reps, predictedRir } of eased) {
+      expect(reps).toBeGreaterThanOrEqual(3);
+      expect(predictedRir).toBeGreaterThanOrEqual(5);
+    }
+    expect(eased.at(-1)?.reps).toBeLessThanOrEqual(4);
+    expect(eased[0]?.load).toBeLessThan(last[0]?.load ?? 0);
+    expect(new Set(eased.map(({ load }) => load)).size).toBe(1);
+  });
+
   test('fewer days: the session that is the only one for a muscle stays, the other is dropped', () => {
     // Hamstrings are only trained in b, which also trains the quads.
     const { deload } = weeks([defaultDeload('fewer days')]);

@@ -15,6 +15,8 @@ export interface Lightening {
   readonly reps: number;
   /** Least RIR, for which reps are reduced; 0 leaves them unchanged. */
   readonly rir: number;
+  /** Share of the asked reps that stays: from there the load falls instead. 0: reps alone fall. */
+  readonly leastReps: number;
   readonly kept: Kept;
   /** Whether sessions are dropped as long as every muscle is trained once. */
   readonly fewerDays: boolean;
@@ -29,6 +31,7 @@ export const UNCHANGED: Lightening = {
   ofMax: 1,
   reps: 1,
   rir: 0,
+  leastReps: 0,
   kept: 'all',
   fewerDays: false,
   minutes: Number.POSITIVE_INFINITY,
@@ -53,6 +56,7 @@ export function combineLightenings(lightenings: readonly Partial<Lightening>[]):
       ofMax: Math.min(sum.ofMax, each.ofMax),
       reps: Math.min(sum.reps, each.reps),
       rir: Math.max(sum.rir, each.rir),
+      leastReps: Math.max(sum.leastReps, each.leastReps),
       kept: KEPT[Math.max(KEPT.indexOf(sum.kept), KEPT.indexOf(each.kept))] as Kept,
       fewerDays: sum.fewerDays || each.fewerDays,
       minutes: Math.min(sum.minutes, each.minutes),

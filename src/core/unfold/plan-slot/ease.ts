@@ -7,7 +7,7 @@ import type { SlotPlan } from '../../plan/slot';
 import { capacity } from '../../progression/load-rules/load-choice';
 import type { Lightening } from '../../recovery/deload/lightening';
 import { easyReps, fewerSets } from '../../recovery/easy-week';
-import { roundHalfUp } from '../../rounding';
+import { isAtLeast, roundHalfUp } from '../../rounding';
 import { setLimits } from '../../techniques/registry';
 import { lighterBy, Stamina } from '../../techniques/stamina';
 import { asHundredths, decimal, type Hundredths, hundredths, lighter } from '../../units';
@@ -16,7 +16,7 @@ import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotTarget } from './target';
 
 /** How an easy week reduces a slot. */
-export interface Easing extends Pick<Lightening, 'sets' | 'load' | 'ofMax' | 'reps' | 'rir'> {
+export interface Easing extends Pick<Lightening, 'sets' | 'load' | 'ofMax' | 'reps' | 'rir' | 'leastReps'> {
   readonly week: 'deload' | 'recover';
   /** Whether the slot is done at all. */
   readonly kept: boolean;
@@ -80,6 +80,8 @@ function easeRounds(
     smallReps(facts.exercise, planned.sets[0]?.reps ?? 0),
   );
   const lighter = lighterBy(curve);
+  // All sets get the load at which the last of them keeps its least reps.
+  const fatigue = perSet * ((sets.at(-1)?.round ?? 1) - 1);
   let round = new Stamina(0, lighter, conventions.roundBack);
   let before = 0;
   return sets.map((set, at): SetPlan => {
@@ -91,7 +93,14 @@ function easeRounds(
       const reps = Math.max(1, wished - Math.max(0, Math.ceil(rir - set.rir)));
       return credited(plain, { reps, rir, predictedRir: null }, conventions);
     }
-    const load = easedLoad(facts, hundredths(set.load), easing, strength.oneRepMax);
+    const asked = easedLoad(facts, hundredths(set.load), easing, strength.oneRepMax);
+    const load =
+      easing.leastReps > 0 && !held
+        ? loadForReps(facts, asked, roundHalfUp(set.reps * easing.leastReps) + easing.rir + fatigue, {
+            oneRepMax: strength.oneRepMax,
+            curve,
+          })
+        : asked;
     // Nothing can be predicted for it: the load is reduced, and parts of the round are dropped.
     if (set.predictedRir === null && !held) {
       const rir = Math.max(easing.rir, set.rir);
@@ -140,6 +149,20 @@ function credited(
 ): SetPlan {
   const hard = isHard(figures.predictedRir ?? figures.rir, conventions) && set.credit > 0;
   return { ...set, ...figures, hard, credit: hard ? set.credit : 0 };
+}
+
+/** The heaviest load up to this one that can be done so many times; the lightest if none can. */
+function loadForReps(
+  { grid, carried }: SlotFacts,
+  most: Hundredths,
+  reps: number,
+  { oneRepMax, curve }: { readonly oneRepMax: number; readonly curve: SlotTarget['curve'] },
+): Hundredths {
+  const possible = (load: Hundredths) =>
+    isAtLeast(capacity({ oneRepMax, carried, curve, fatigue: 0 }, load), reps);
+  if (possible(most)) return most;
+  const moves = grid.steps.filter((step) => carried * 100 + step > 0 && step <= most);
+  return moves.findLast(possible) ?? moves[0] ?? most;
 }
 
 /** The load as moved times the factor, made with the equipment and never heavier than before. */
