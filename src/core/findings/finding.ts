@@ -84,7 +84,10 @@ export type FindingDetail =
     }
   | { readonly rule: 'tired legs'; readonly activity: string; readonly session: string }
   | { readonly rule: 'rest days'; readonly days: number }
-  | { readonly rule: 'unavailable day'; readonly session: string; readonly day: number }
+  | {
+      readonly rule: 'unavailable day';
+      readonly sessions: readonly { readonly session: string; readonly day: number }[];
+    }
   | {
       readonly rule: 'session dose';
       readonly session: string;
@@ -185,9 +188,11 @@ export type FindingDetail =
   | {
       readonly rule: 'prerequisite';
       readonly shape: string;
-      readonly exerciseId: string;
-      readonly reps: number;
-      readonly best: number | null;
+      readonly lifts: readonly {
+        readonly exerciseId: string;
+        readonly reps: number;
+        readonly best: number | null;
+      }[];
     }
   | {
       readonly rule: 'beyond failure';
@@ -387,6 +392,12 @@ export function asPlanned({ exercise, variant }: Slot): PlannedExercise {
 }
 
 /** The input of checks. `week` is the week being checked. */
+/**
+ * Which fixes are wanted: none, because they take longer to compute than findings; those that are sure to mend; or also
+ * those that probably do, for whoever tries each of them out.
+ */
+export type Mends = 'none' | 'sure' | 'likely';
+
 export interface CheckInput {
   readonly block: Block;
   readonly athlete: Athlete;
@@ -397,13 +408,13 @@ export interface CheckInput {
   readonly conventions: Conventions;
   /** The same for single muscles. */
   readonly near: NearConventions;
-  /** Whether fixes are wanted; they take longer to compute than findings. */
-  readonly mends: boolean;
+  /** Which fixes are wanted. */
+  readonly mends: Mends;
 }
 
 /** Fixes that take long to compute: none unless they are wanted. */
 export function lazyFixes(input: CheckInput, work: () => readonly Fix[]): readonly Fix[] {
-  return input.mends ? work() : [];
+  return input.mends === 'none' ? [] : work();
 }
 
 export type Check = (input: CheckInput) => readonly Finding[];

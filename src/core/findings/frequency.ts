@@ -17,8 +17,8 @@ function isSkillPractice(muscle: Muscle, input: CheckInput): boolean {
   return isAtMost((sessions * 7) / input.block.cycleDays, input.near.ofMuscle(muscle).highFrequencyNote);
 }
 
-/** Muscles with direct work and the same low frequency from which a rotation is the cause, and named once. */
-const CYCLE_IS_CAUSE = 4;
+/** Muscles with the same low frequency from which a rotation is the cause, and named once. */
+const CYCLE_IS_CAUSE = 2;
 
 /**
  * Weekly sessions below which a growing muscle warns: cutting needs frequent training, but never less than growing
@@ -31,8 +31,7 @@ export function leastFrequency(muscle: Muscle, { week, near }: CheckInput): numb
 
 /**
  * Growing muscles trained too rarely or too often per week. A muscle with direct work has its own finding with ways
- * to add a day; if a rotation trains many equally rarely, it is named once. Others with the same days
- * share one.
+ * to add a day; if a rotation trains several equally rarely, it is named once. Others with the same days share one.
  */
 export const frequency: Check = (input) => {
   const { week, near } = input;
@@ -68,7 +67,7 @@ export const frequency: Check = (input) => {
     if (times > highFrequencyNote && (isSmallDoses(muscle, input) || isSkillPractice(muscle, input)))
       continue;
     const isLow = times < growingFrequencyNote;
-    if (!isLow || slotsFor(muscle, input).length === 0) {
+    if (!isLow || (!isRotation && slotsFor(muscle, input).length === 0)) {
       // Muscles with the same days and the same requirement share a finding.
       const key = `${times}/${growingFrequencyNote}/${growingFrequencyWarn}/${highFrequencyNote}`;
       const alike = groups.get(key);

@@ -1,10 +1,12 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { isFarAboveHold } from '../volume/maintained';
 import { type Check, lazyFixes } from './finding';
-import { slotsFor } from './slot-sets';
-import { offered, trimTo } from './volume-fixes';
+import { canGiveSets, offered, trimTo } from './volume-fixes';
 
-/** Maintained muscles whose direct work is far above maintenance: their sets could go to growing muscles. */
+/**
+ * Maintained muscles far above maintenance whose direct work can give up sets: they could go to growing muscles. Sets
+ * that growing muscles need are no matter of the maintained one.
+ */
 export const heldAboveHold: Check = (input) => {
   const { week, conventions } = input;
   if (week.kind === 'deload') return [];
@@ -12,7 +14,7 @@ export const heldAboveHold: Check = (input) => {
     isFarAboveHold(sets, week.muscles[muscle].landmarks.hold, conventions);
   const isHeldFar = (muscle: Muscle) => {
     const { goal, measured } = week.muscles[muscle];
-    return goal === 'hold' && isFar(muscle, measured) && slotsFor(muscle, input).length > 0;
+    return goal === 'hold' && isFar(muscle, measured) && canGiveSets(muscle, input);
   };
   const far = MUSCLES.filter(isHeldFar);
   const [first] = far;

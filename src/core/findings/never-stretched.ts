@@ -1,17 +1,20 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { missingEquipment, placeFor } from '../athlete/place';
 import type { Slot } from '../block/block';
 import { newSlot } from '../block/new-slot';
-import type { Exercise } from '../exercises/exercise';
+import { contribution, type Exercise } from '../exercises/exercise';
+import { LIBRARY } from '../exercises/library';
 import { isAtMost } from '../rounding';
+import { exerciseGate } from '../techniques/gates';
 import { setCount } from '../techniques/registry';
 import { setCost } from '../timing/set-cost';
 import { rangeCoverage } from '../volume/range-coverage';
-import { asPlanned, type Check, type CheckInput, type Fix } from './finding';
+import { asPlanned, type Check, type CheckInput, lazyFixes } from './finding';
 import { type Placed, swapAll } from './swap-slots';
 import { offered } from './volume-fixes';
 
-/** The slot with most counted sets that trains a muscle directly. */
-function mainSlot(muscle: Muscle, { block, week, exerciseOf }: CheckInput): Placed | undefined {
+/** Slots that train a muscle directly, those with most counted sets first. */
+function directSlots(muscle: Muscle, { block, week, exerciseOf }: CheckInput): readonly Placed[] {
   const all = block.sessions.flatMap((session) => {
     const planned = week.sessions.find(({ sessionId }) => sessionId === session.id);
     return session.slots.flatMap((slot) => {
@@ -20,8 +23,10 @@ function mainSlot(muscle: Muscle, { block, week, exerciseOf }: CheckInput): Plac
       return [{ session, slot, hard: sets.filter(({ hard }) => hard).length }];
     });
   });
-  return all.sort((a, b) => b.hard - a.hard)[0];
+  return all.sort((a, b) => b.hard - a.hard);
 }
+
+const STRETCHED = LIBRARY.filter(({ hardest }) => hardest === 'stretched');
 
 /** Whether an exercise trains the same muscles in the same proportions as another, at no more fatigue. */
 function isAlike(one: Exercise, other: Exercise): boolean {
@@ -29,7 +34,7 @@ function isAlike(one: Exercise, other: Exercise): boolean {
     one.kind === other.kind &&
     one.axialLoad <= other.axialLoad &&
     one.joints.every((joint) => other.joints.includes(joint)) &&
-    MUSCLES.every((muscle) => (one.contributions[muscle] ?? 0) === (other.contributions[muscle] ?? 0))
+    MUSCLES.every((muscle) => contribution(one, muscle) === contribution(other, muscle))
   );
 }
 
@@ -47,39 +52,47 @@ function staysInTime(to: Exercise, slot: Slot, input: CheckInput): boolean {
   return isAtMost(session.seconds.high + longer + WARM_UP, limit);
 }
 
-/** Similar exercises that load each of these muscles when long, for its main slot. */
-function stretchedAlternatives(muscles: readonly Muscle[], input: CheckInput): Fix | undefined {
-  const asked = new Map<string, Placed>();
-  for (const muscle of muscles) {
-    const placed = mainSlot(muscle, input);
-    if (placed === undefined) return undefined;
-    asked.set(placed.slot.id, placed);
-  }
-  const suits = (exercise: Exercise, { slot }: Placed) =>
-    exercise.hardest === 'stretched' &&
-    isAlike(exercise, input.exerciseOf(asPlanned(slot))) &&
-    staysInTime(exercise, slot, input);
-  return swapAll([...asked.values()], input, suits);
+/** Whether an exercise can take a slot's place and load its muscle when long. */
+function suits(one: Exercise, { session, slot }: Placed, input: CheckInput): boolean {
+  return (
+    one.hardest === 'stretched' &&
+    isAlike(one, input.exerciseOf(asPlanned(slot))) &&
+    missingEquipment(one, placeFor(input.athlete, session.place)).length === 0 &&
+    exerciseGate(slot, one) === null &&
+    session.slots.every(({ exercise }) => exercise.id !== one.id) &&
+    staysInTime(one, slot, input)
+  );
+}
+
+/** The first slot of a muscle for which a similar exercise that loads it when long is possible at its place. */
+function mendable(muscle: Muscle, input: CheckInput): Placed | undefined {
+  return directSlots(muscle, input).find((placed) => STRETCHED.some((one) => suits(one, placed, input)));
 }
 
 /**
- * Growing muscles whose direct work is never hardest, nor done in half reps, at long length; one finding for all,
- * with similar exercises that load them there.
+ * Growing muscles whose direct work is never hardest, nor done in half reps, at long length, although a similar
+ * exercise that loads them there is possible; one finding for all.
  */
 export const neverStretched: Check = (input) => {
   const coverage = rangeCoverage(input);
-  const never = MUSCLES.filter(
-    (muscle) => coverage.get(muscle)?.stretched === 0 && input.week.muscles[muscle].goal !== 'hold',
-  );
-  const [first] = never;
+  const found = MUSCLES.flatMap((muscle) => {
+    if (coverage.get(muscle)?.stretched !== 0 || input.week.muscles[muscle].goal === 'hold') return [];
+    const placed = mendable(muscle, input);
+    return placed === undefined ? [] : [{ muscle, placed }];
+  });
+  const [first] = found;
   if (first === undefined) return [];
+  const never = found.map(({ muscle }) => muscle);
+  const slots = [...new Map(found.map(({ placed }) => [placed.slot.id, placed])).values()];
   return [
     {
       id: `never-stretched/${never.join(',')}`,
       severity: 'note',
-      subject: { muscle: first },
+      subject: { muscle: first.muscle },
       detail: { rule: 'never stretched', muscles: never },
-      fixes: offered(stretchedAlternatives(never, input)),
+      fixes: lazyFixes(input, () =>
+        offered(swapAll(slots, input, (exercise, placed) => suits(exercise, placed, input))),
+      ),
     },
   ];
 };

@@ -20,6 +20,7 @@ import {
   type Finding,
   type FindingDetail,
   type Fix,
+  type Mends,
   SEVERITIES,
 } from './finding';
 import { frequency } from './frequency';
@@ -128,9 +129,8 @@ export function findingFacts({ detail }: Finding): string {
 
 /**
  * Runs every check on the first week that can still change; most important first, without dismissed findings.
- * @param mends whether fixes are wanted; they take longer to compute than findings
  */
-export function runChecks(input: CheckedBlock, mends = true): readonly Finding[] {
+export function runChecks(input: CheckedBlock, mends: Mends = 'sure'): readonly Finding[] {
   const aside = new Set(input.block.dismissed.map(({ finding, facts }) => `${finding} ${facts}`));
   const all = runAllChecks(input, mends);
   return aside.size === 0
@@ -153,15 +153,16 @@ function isMeantSo({ detail }: Finding, { afterReturn }: Block): boolean {
 }
 
 /** The same including dismissed findings. A block without slots has none. */
-export function runAllChecks(input: CheckedBlock, mends = true): readonly Finding[] {
+export function runAllChecks(input: CheckedBlock, mends: Mends = 'sure'): readonly Finding[] {
   const context = checkInput(input, mends);
   if (context === undefined) return [];
   const days = calendarFindings(context);
   const others = OTHERS.flatMap((one) => one(context)).filter((one) => !isMeantSo(one, input.block));
-  const calendar = mends ? withCalendarFixes(days, context, CALENDAR) : days;
-  const found = mends
-    ? [...calendar, ...others.map((one) => withoutWorseCalendar(one, calendar, context))]
-    : [...calendar, ...others].map((one) => ({ ...one, fixes: [] }));
+  const calendar = mends !== 'none' ? withCalendarFixes(days, context, CALENDAR) : days;
+  const found =
+    mends !== 'none'
+      ? [...calendar, ...others.map((one) => withoutWorseCalendar(one, calendar, context))]
+      : [...calendar, ...others].map((one) => ({ ...one, fixes: [] }));
   return found.sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 }
 
@@ -198,7 +199,7 @@ function keepsCalendar(
 /** The input of checks: the first week that can still change. Undefined if there is nothing to judge yet. */
 export function checkInput(
   { block, athlete, blockPlan, exercises }: CheckedBlock,
-  mends = true,
+  mends: Mends = 'sure',
 ): CheckInput | undefined {
   // Sent weeks can no longer change, so only later ones are judged.
   const weekState =

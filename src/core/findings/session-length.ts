@@ -10,7 +10,7 @@ export const sessionLength: Check = (input) =>
     const written = input.block.sessions.find(({ id }) => id === session.sessionId);
     const id = `session-length/${session.sessionId}`;
     // How far it can be cut is one of the finding's facts, so a dismissal depends on it.
-    const isAsked = input.mends || input.block.dismissed.some(({ finding }) => finding === id);
+    const isAsked = input.mends !== 'none' || input.block.dismissed.some(({ finding }) => finding === id);
     const fit = isAsked && written ? trimToMinutes(written, limit, input, 'floors kept') : undefined;
     return [
       {

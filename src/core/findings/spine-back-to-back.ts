@@ -7,8 +7,13 @@ const isHinge = ({ pattern, axialLoad }: Exercise) =>
 const isSquat = ({ pattern, axialLoad, kind }: Exercise) =>
   pattern === 'squat' && kind === 'compound' && axialLoad >= 1;
 
+/** Ranges that begin below this are heavy. */
+const HEAVY_REPS = 10;
+
 function heaviest({ slots }: SeenSession, is: (exercise: Exercise) => boolean): Exercise | undefined {
-  return slots.find(({ exercise, hard }) => hard > 0 && is(exercise))?.exercise;
+  return slots.find(
+    ({ exercise, hard, slot }) => hard > 0 && is(exercise) && (slot.range?.low ?? 0) < HEAVY_REPS,
+  )?.exercise;
 }
 
 /** A heavy hinge or heavy spinal loading the day before a heavy squat or leg press, or the reverse. */

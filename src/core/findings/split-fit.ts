@@ -4,7 +4,8 @@ import { prerequisitesFor } from '../block/templates/prerequisites';
 import type { Check, Finding } from './finding';
 
 /**
- * A split that does not suit the athlete's training experience, and prerequisites not met by the recorded best sets.
+ * A split that does not suit the athlete's training experience, and prerequisites not met by the recorded best sets,
+ * one finding for all.
  */
 export const splitFit: Check = ({ block, athlete }) => {
   const { shape } = block;
@@ -20,15 +21,16 @@ export const splitFit: Check = ({ block, athlete }) => {
       fixes: [],
     });
   }
-  for (const { exerciseId, reps, best, met } of prerequisitesFor(demand, athlete)) {
-    if (met) continue;
+  const lifts = prerequisitesFor(demand, athlete)
+    .filter(({ met }) => !met)
+    .map(({ exerciseId, reps, best }) => ({ exerciseId, reps, best }));
+  if (lifts.length > 0)
     findings.push({
-      id: `prerequisite/${exerciseId}`,
+      id: `prerequisite/${lifts.map(({ exerciseId }) => exerciseId).join(',')}`,
       severity: 'note',
       subject: {},
-      detail: { rule: 'prerequisite', shape, exerciseId, reps, best },
+      detail: { rule: 'prerequisite', shape, lifts },
       fixes: [],
     });
-  }
   return findings;
 };

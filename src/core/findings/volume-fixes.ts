@@ -5,7 +5,7 @@ import { credits, primeMovers } from '../exercises/exercise';
 import type { SlotPlan } from '../plan/slot';
 import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import { setCount } from '../techniques/registry';
-import type { CheckInput, Fix } from './finding';
+import type { CheckInput, Fix, Mends } from './finding';
 import { lowerRises, riseOf } from './lower-rises';
 import {
   type Candidate,
@@ -34,7 +34,7 @@ function canTakeAnother({ slot, exercise }: Candidate, added: number, input: Che
     input.near.ofExercise(exercise),
     smallReps(exercise, slot.range.high),
   );
-  if (slot.drift === 'hold RIR') return hasRoom(slot, planned, atTop, added + 1);
+  if (slot.drift === 'hold RIR') return hasRoom(slot, planned, atTop, added + 1, input.mends);
   const sets = planned.sets.filter(({ optional }) => !optional);
   if (slot.drift === 'hold reps, first set')
     return isAtLeast((sets.at(-1)?.rir ?? 0) - (added + 1) * reps.perSet, 0);
@@ -45,12 +45,13 @@ function canTakeAnother({ slot, exercise }: Candidate, added: number, input: Che
 }
 
 /**
- * Whether the range has room for this many more sets, each with fewer reps than the one before, and leaves set 1 a
- * choice.
+ * Whether the range has room for this many more sets, each with fewer reps than the one before: the last still
+ * reaches its bottom. If set 1 is left only its top, the load may not suit it, so that is likely and not sure.
  */
-function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: number): boolean {
+function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: number, mends: Mends): boolean {
   const all = sets.filter(({ optional }) => !optional).length + more;
-  return range.low + roundHalfUp(perSet * (all - 1)) < range.high;
+  const first = range.low + roundHalfUp(perSet * (all - 1));
+  return mends === 'likely' ? first <= range.high : first < range.high;
 }
 
 /** Whether another set stays within budget, time, maximums and the session cap. */
@@ -80,6 +81,13 @@ function mayDrop(one: Candidate, changes: SetChanges, input: CheckInput): boolea
   const kept = [input.week, ...openWeeks(input)].every((week) => keepsFloors(one, changes, week));
   changes.change(one, 1);
   return kept;
+}
+
+/** Whether a muscle's direct work can give up a set without bringing a growing muscle below its minimum. */
+export function canGiveSets(muscle: Muscle, input: CheckInput): boolean {
+  const all = candidates(muscle, input);
+  const changes = new SetChanges(all, input);
+  return all.some((one) => mayDrop(one, changes, input));
 }
 
 /**
@@ -185,6 +193,22 @@ export function withinBudget(input: CheckInput): Fix | undefined {
   return all.some((one) => riseOf(one, input) !== null)
     ? lowerRises(all, done, input)
     : dropUntil(all, done, input, (one, changes) => spareSets(one, changes, input));
+}
+
+/**
+ * Sets of isolation work removed where a muscle is furthest above its minimum, or above maintenance if maintained,
+ * until enough are.
+ * @param isEnough whether this many sets are enough to remove
+ * @returns undefined if no growing muscle could keep its minimum
+ */
+export function fewerIsolationSets(
+  isEnough: (dropped: number) => boolean,
+  input: CheckInput,
+): Fix | undefined {
+  const all = candidatesOf(MUSCLES, input).filter(({ exercise }) => exercise.kind === 'isolation');
+  const dropped = (changes: SetChanges) => all.reduce((sum, one) => sum - changes.of(one), 0);
+  const done = (changes: SetChanges) => isEnough(dropped(changes));
+  return dropUntil(all, done, input, (one, changes) => spareSets(one, changes, input));
 }
 
 /**

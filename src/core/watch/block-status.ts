@@ -116,6 +116,6 @@ function nextOf(watch: Watch): BlockStatus['next'] {
     isDeload: plan.kind === 'deload',
     isDue: last?.status === 'done' || ends <= addDays(today, 1),
     calls: blockPlan.proposals.length,
-    findings: runChecks(watch, false).filter(({ severity }) => severity !== 'note').length,
+    findings: runChecks(watch, 'none').filter(({ severity }) => severity !== 'note').length,
   };
 }

@@ -67,14 +67,22 @@ const SAID: Examples = {
     { days: 3 },
     'There are 3 rest days in a row, while other sessions are on back-to-back days.',
   ],
-  'unavailable day': [{ session: 'Legs', day: 5 }, 'Legs is on Sat, when the athlete cannot train.'],
+  'unavailable day': [
+    {
+      sessions: [
+        { session: 'Legs', day: 5 },
+        { session: 'Arms', day: 6 },
+      ],
+    },
+    'Legs (Sat) and Arms (Sun): the athlete cannot train on those days.',
+  ],
   'session dose': [
     { session: 'Push', muscle: 'chest', sets: 9, limit: 8, heavy: false },
     'Chest: 9 hard sets in Push; above 8 in one session many coaches expect more fatigue than growth.',
   ],
   'small after compounds': [
     { muscle: 'triceps', compound: 'barbell-bench-press' },
-    'Triceps: always trained after barbell bench press or a similar lift has tired it.',
+    'Triceps: always trained right after barbell bench press or a similar lift has tired it.',
   ],
   'too few sessions': [
     { times: 3, needed: 4, phase: 'cutting' },
@@ -106,8 +114,14 @@ const SAID: Examples = {
     'A body parts split suits advanced athletes; this athlete is novice.',
   ],
   prerequisite: [
-    { shape: 'straight arms', exerciseId: 'pull-up', reps: 10, best: null },
-    'Straight arms requires 10 clean reps of pull-up; none on record.',
+    {
+      shape: 'straight arms',
+      lifts: [
+        { exerciseId: 'pull-up', reps: 10, best: null },
+        { exerciseId: 'dip', reps: 12, best: 8 },
+      ],
+    },
+    'Straight arms requires 10 clean reps of pull-up (none on record) and 12 clean reps of dip (8 on record).',
   ],
   'beyond failure': [
     { exerciseId: 'leg-press', set: 3, reps: 12, rir: -1.4, session: 'Legs' },

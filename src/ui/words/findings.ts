@@ -69,11 +69,11 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'rest days':
       return `There are ${detail.days} rest days in a row, while other sessions are on back-to-back days.`;
     case 'unavailable day':
-      return `${detail.session} is on ${dayName(detail.day % 7, 7)}, when the athlete cannot train.`;
+      return `${listed(detail.sessions.map(({ session, day }) => `${session} (${dayName(day % 7, 7)})`))}: the athlete cannot train on ${detail.sessions.length === 1 ? 'that day' : 'those days'}.`;
     case 'session dose':
       return `${capital(detail.muscle)}: ${figure(detail.sets, 1)} ${detail.heavy ? 'heavy ' : ''}hard sets in ${detail.session}; above ${figure(detail.limit)} in one session many coaches expect more fatigue than growth.`;
     case 'small after compounds':
-      return `${capital(detail.muscle)}: always trained after ${names(detail.compound)} or a similar lift has tired it.`;
+      return `${capital(detail.muscle)}: always trained right after ${names(detail.compound)} or a similar lift has tired it.`;
     case 'too few sessions':
       return `Only ${figure(detail.times, 1)} sessions a week while ${PHASE_NAMES[detail.phase]}; ${figure(detail.needed)} or more work better.`;
     case 'balance': {
@@ -123,7 +123,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'split':
       return `A ${detail.shape} split suits ${detail.from} athletes; this athlete is ${detail.level}.`;
     case 'prerequisite':
-      return `${capital(detail.shape)} requires ${detail.reps} clean reps of ${names(detail.exerciseId)}; ${detail.best === null ? 'none on record' : `${detail.best} on record`}.`;
+      return `${capital(detail.shape)} requires ${listed(detail.lifts.map(({ exerciseId, reps, best }) => `${reps} clean reps of ${names(exerciseId)} (${best === null ? 'none on record' : `${best} on record`})`))}.`;
     case 'beyond failure':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps is ${estimate(-detail.rir)} reps more than possible. Rest longer, ask for fewer reps, or keep the RIR instead of the reps.`;
     case 'too easy to count':

@@ -14,23 +14,37 @@ function choices(of: readonly number[], count: number): readonly (readonly numbe
   return of.flatMap((first, at) => choices(of.slice(at + 1), count - 1).map((rest) => [first, ...rest]));
 }
 
+/** Arrangements worth comparing. */
+const MOST_LAYOUTS = 12;
+
 /**
- * A week's sessions on days the athlete has, in order, with spacing as close as possible to the original. Cycles
- * other than a week, and weeks with more training days than the athlete has, stay unchanged.
+ * A week's sessions on days the athlete has, best spaced first: in their order, from each session on. Cycles other than
+ * a week, weeks that fit as they are, and weeks with more training days than the athlete has, stay unchanged.
+ * @returns at least one
  */
-export function onTheirDays(block: Block, { days }: Pick<Athlete, 'days'>): Block {
+export function onTheirDays(block: Block, { days }: Pick<Athlete, 'days'>): readonly [Block, ...Block[]] {
   const laid = [...new Set(block.sessions.map(({ day }) => day))].sort((a, b) => a - b);
   if (block.cycleDays !== WEEK || laid.length > days.length || laid.every((day) => days.includes(day)))
-    return block;
+    return [block];
   const wished = gaps(laid);
-  const off = (chosen: readonly number[]) =>
-    gaps(chosen).reduce((sum, gap, at) => sum + (gap - (wished[at] ?? 0)) ** 2, 0);
-  const [best] = [...choices([...days].sort(), laid.length)].sort((a, b) => off(a) - off(b));
-  return {
-    ...block,
-    sessions: block.sessions.map((session) => ({
-      ...session,
-      day: best?.[laid.indexOf(session.day)] ?? session.day,
-    })),
-  };
+  const spaced = choices([...days].sort(), laid.length).flatMap((chosen) =>
+    laid.map((_, first) => ({ chosen, first, off: offBy(chosen, wished, first) })),
+  );
+  const [best, ...others] = spaced
+    .sort((a, b) => a.off - b.off || a.first - b.first)
+    .slice(0, MOST_LAYOUTS)
+    .map(({ chosen, first }): Block => {
+      const dayOf = (day: number) => chosen[(laid.indexOf(day) + first) % laid.length] ?? day;
+      return {
+        ...block,
+        sessions: block.sessions.map((session) => ({ ...session, day: dayOf(session.day) })),
+      };
+    });
+  return best === undefined ? [block] : [best, ...others];
+}
+
+/** How far the gaps between days are from those wished, if the first session comes on the day at this place. */
+function offBy(chosen: readonly number[], wished: readonly number[], first: number): number {
+  const found = gaps(chosen);
+  return wished.reduce((sum, gap, at) => sum + (gap - (found[(at + first) % found.length] ?? 0)) ** 2, 0);
 }
