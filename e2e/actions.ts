@@ -35,6 +35,7 @@ const someone = {
   bodyweight: 70,
   place: 'full gym',
   timeZone: 'Europe/Oslo',
+  days: [0, 3],
 };
 
 /** Well-formed arguments for each coach action, so that only the sign-in can refuse the call. */

@@ -46,6 +46,13 @@ test('a coach without athletes is led to add the first; an athlete without a blo
   await page.keyboard.type('Solveig Aas');
   await page.getByLabel(commonWords.bodyWeight).fill('70');
   await page.getByRole('button', { name: athleteWords.addAthleteAndStartA }).click();
+  await expect(page.getByText(athleteWords.chooseTrainingDays)).toBeVisible();
+  for (const day of ['Mon', 'Wed', 'Fri'])
+    await page
+      .getByRole('group', { name: athleteWords.trainingDays })
+      .getByRole('checkbox', { name: day })
+      .check();
+  await page.getByRole('button', { name: athleteWords.addAthleteAndStartA }).click();
   await page.waitForURL('**/blocks/new**');
   await answers(page);
   await expect(page.getByRole('radio', { name: /^Full body, three days/ })).toBeChecked();

@@ -32,6 +32,10 @@ test('first day by keyboard: an athlete with two places, a custom exercise, best
     await tabTo(page, page.getByRole('radio', { name: /^novice/ }));
     await press(page, 'ArrowRight');
     await expect(page.getByRole('radio', { name: /^intermediate/ })).toBeChecked();
+    for (const day of ['Mon', 'Tue', 'Thu', 'Fri']) {
+      await tabTo(page, page.getByRole('checkbox', { name: day }));
+      await press(page, 'Space');
+    }
     await tabTo(page, page.getByLabel(commonWords.bodyWeight));
     await page.keyboard.type('64,5');
     await tabTo(page, page.getByRole('button', { name: athleteWords.addAthleteAndFillIn }));

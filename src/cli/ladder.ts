@@ -38,6 +38,7 @@ function defaultAthlete(startDate: string): Athlete {
       bodyweight,
       place: 'full gym',
       timeZone: 'UTC',
+      days: [0, 1, 3, 4],
     },
     startDate,
   );

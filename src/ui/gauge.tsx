@@ -8,15 +8,17 @@ interface GaugeProps {
   readonly week: MuscleWeek;
   /** Sets at the right end of the scale; the same for all gauges together. */
   readonly most: number;
+  /** Whether the week is easy on purpose. */
+  readonly isEasy: boolean;
 }
 
 /**
  * A muscle's weekly sets as its volume range counts them: a bar from zero, a dot at maintenance, ticks at minimum and
  * maximum, the figure and a word.
  */
-export function Gauge({ week, most }: GaugeProps) {
+export function Gauge({ week, most, isEasy }: GaugeProps) {
   const { sets, measured, landmarks, goal } = week;
-  const state = standing(week);
+  const state = standing(week, isEasy);
   const along = (value: number) => `${Math.min(100, (100 * value) / most)}%`;
   return (
     <>

@@ -112,10 +112,12 @@ test('a new athlete with minimal facts is valid, in both units and at every kind
         bodyweight: { value: 70, unit },
         place,
         timeZone: 'Europe/Oslo',
+        days: [1, 4],
       } as const;
       const made = newAthlete('n', 'p', facts, '2026-11-24');
       expect(decodeAthlete(JSON.parse(JSON.stringify(made)))).toEqual({ ok: true, value: made });
       expect(made.style).toBe('cautious');
+      expect(made.days).toEqual([1, 4]);
     }
   }
 });

@@ -14,10 +14,11 @@ export interface FirstFacts {
   readonly bodyweight: Weight;
   readonly place: PlaceKind;
   readonly timeZone: string;
+  /** Weekdays on which they can train, 0 is Monday. */
+  readonly days: readonly number[];
 }
 
 const MINUTES = 75;
-const DAYS = [0, 1, 3, 4];
 
 /** A new athlete about whom little is known. */
 export function newAthlete(id: string, placeId: string, facts: FirstFacts, today: LocalDate): Athlete {
@@ -30,7 +31,7 @@ export function newAthlete(id: string, placeId: string, facts: FirstFacts, today
     unit: facts.unit,
     timeZone: facts.timeZone,
     bodyweight: facts.bodyweight,
-    days: DAYS,
+    days: facts.days,
     minutes: MINUTES,
     sport: [],
     style: facts.level === 'novice' ? 'cautious' : 'standard',

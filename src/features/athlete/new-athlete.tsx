@@ -13,10 +13,11 @@ import {
   UNITS,
   type Unanswered,
   type Unit,
+  WEEKDAYS,
 } from '@/core';
 import { formClasses as classes, FormRow } from '@/ui/form';
 import { readNumber } from '@/ui/read';
-import { OneOf } from '@/ui/toggles';
+import { OneOf, Toggles } from '@/ui/toggles';
 import { useAction } from '@/ui/use-action';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import { problemSentence } from '@/ui/words/problems';
@@ -32,6 +33,7 @@ export interface FirstAnswers {
   readonly bodyweight: number;
   readonly place: PlaceKind;
   readonly timeZone: string;
+  readonly days: readonly number[];
 }
 
 export type NewAthleteAnswer =
@@ -40,6 +42,7 @@ export type NewAthleteAnswer =
 /** Adds the athlete and navigates on; only returns if it could not. */
 export type AddAthlete = (answers: FirstAnswers, then: 'profile' | 'block') => Promise<NewAthleteAnswer>;
 
+const DAYS = WEEKDAYS.map((_, day) => day);
 const LEVEL_WORDS: Readonly<Record<Level, string>> = {
   novice: screenWords.noviceLessThanAYear,
   intermediate: screenWords.intermediateAFewSteadyYears,
@@ -59,12 +62,15 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
   const [unit, setUnit] = useState<Unit>('kg');
   const [weight, setWeight] = useState('');
   const [place, setPlace] = useState<PlaceKind>('full gym');
+  // Nobody can guess these, so none is chosen beforehand.
+  const [days, setDays] = useState<readonly number[]>([]);
   const [tried, setTried] = useState(false);
   const adding = useAction(add);
   const [message, setMessage] = useState<string | null>(null);
   const bodyweight = readNumber(weight, { field: screenWords.bodyWeight, low: 20, high: 700 });
   const nameProblem =
     tried && name.trim() === '' ? problemSentence({ code: 'name-missing', path: 'name' }) : undefined;
+  const daysProblem = tried && days.length === 0 ? screenWords.chooseTrainingDays : undefined;
   const [wrong] = bodyweight.ok ? [] : bodyweight.problems;
   const weightProblem =
     tried && wrong !== undefined
@@ -75,10 +81,19 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
 
   const go = async (then: 'profile' | 'block') => {
     setTried(true);
-    if (name.trim() === '' || !bodyweight.ok || adding.isBusy) return;
+    if (name.trim() === '' || !bodyweight.ok || days.length === 0 || adding.isBusy) return;
     setMessage(null);
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-    const facts = { name: name.trim(), level, phase, unit, bodyweight: bodyweight.value, place, timeZone };
+    const facts = {
+      name: name.trim(),
+      level,
+      phase,
+      unit,
+      bodyweight: bodyweight.value,
+      place,
+      timeZone,
+      days,
+    };
     const answer = await adding.ask(facts, then);
     // Does not return when it navigates away.
     if (answer === undefined) return;
@@ -99,7 +114,7 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
       }}
     >
       <h2>{first ? screenWords.addYourFirstAthlete : common.newAthlete}</h2>
-      <p className={classes.soft}>{screenWords.sixThingsToStartWith}</p>
+      <p className={classes.soft}>{screenWords.sevenThingsToStartWith}</p>
       <FormRow label={common.name} htmlFor="first-name" problem={nameProblem}>
         <TextInput
           id="first-name"
@@ -122,6 +137,15 @@ export function NewAthlete({ add, first }: { readonly add: AddAthlete; readonly 
       </FormRow>
       <FormRow label={screenWords.phase}>
         <OneOf label={screenWords.phase} value={phase} options={PHASES} onValue={setPhase} />
+      </FormRow>
+      <FormRow label={screenWords.days} problem={daysProblem}>
+        <Toggles
+          label={screenWords.trainingDays}
+          value={days}
+          options={DAYS}
+          names={(day) => WEEKDAYS[day] ?? ''}
+          onValue={setDays}
+        />
       </FormRow>
       <FormRow label={screenWords.trainsAt}>
         <OneOf

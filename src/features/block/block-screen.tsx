@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import type { BlockSession } from '@/client/block-session';
+import { isEasyWeek } from '@/core';
 import type { JsonText } from '@/ui/json-text';
 import { KeysHelp } from '@/ui/keys-help';
 import { usePaletteScope } from '@/ui/palette-scope';
@@ -139,6 +140,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
         <Rail
           catalogue={catalogue}
           weekState={weekState}
+          isEasy={weekState !== undefined && isEasyWeek(block, weekState.plan)}
           calls={calls}
           findings={shown.findings}
           dismissed={block.dismissed}

@@ -21,6 +21,8 @@ import classes from './rail.module.css';
 
 interface RailProps extends CallsProps {
   readonly weekState: WeekState | undefined;
+  /** Whether that week is easy on purpose. */
+  readonly isEasy: boolean;
   readonly findings: readonly Finding[];
   readonly dismissed: readonly Dismissal[];
   /** Whether checks come before proposals: while planning they matter more. */
@@ -41,7 +43,7 @@ export const Rail = memo(function Rail(props: RailProps) {
   const waiting = <Calls {...{ catalogue, calls, busy, onFocus, onAnswer }} key="calls" />;
   return (
     <aside className={classes.rail} aria-label={screenWords.volumeProposedChangesAndChecks}>
-      <Gauges weekState={weekState} onFocus={onFocus} onGoal={props.onGoal} />
+      <Gauges weekState={weekState} isEasy={props.isEasy} onFocus={onFocus} onGoal={props.onGoal} />
       {findingsFirst ? [found, waiting] : [waiting, found]}
     </aside>
   );
@@ -49,7 +51,9 @@ export const Rail = memo(function Rail(props: RailProps) {
 
 const GOAL_KEYS: Readonly<Record<string, Goal>> = { g: 'grow', p: 'priority', h: 'hold' };
 
-function Gauges({ weekState, onFocus, onGoal }: Pick<RailProps, 'weekState' | 'onFocus' | 'onGoal'>) {
+type GaugesProps = Pick<RailProps, 'weekState' | 'isEasy' | 'onFocus' | 'onGoal'>;
+
+function Gauges({ weekState, isEasy, onFocus, onGoal }: GaugesProps) {
   const [at, setAt] = useState(0);
   const list = useRef<HTMLUListElement>(null);
   if (weekState === undefined) return null;
@@ -95,7 +99,7 @@ function Gauges({ weekState, onFocus, onGoal }: Pick<RailProps, 'weekState' | 'o
               onFocus({ kind: 'muscle', muscle });
             }}
           >
-            <Gauge week={plan.muscles[muscle]} most={most} />
+            <Gauge week={plan.muscles[muscle]} most={most} isEasy={isEasy} />
           </li>
         ))}
         <li

@@ -25,13 +25,15 @@ export function daysOf(cycleDays: number): readonly number[] {
 interface MatrixProps {
   readonly cycleDays: number;
   readonly weekState: WeekState;
+  /** Whether that week is easy on purpose. */
+  readonly isEasy: boolean;
   readonly cells: ReturnType<typeof dayMatrix>;
   readonly onGoal: (muscle: Muscle, goal: Goal) => void;
   readonly onSay: (title: string, text: string) => void;
 }
 
 /** Muscle by day: hard sets, followed by the hours since the muscle was last trained. */
-export function Matrix({ cycleDays, weekState, cells, onGoal, onSay }: MatrixProps) {
+export function Matrix({ cycleDays, weekState, isEasy, cells, onGoal, onSay }: MatrixProps) {
   const days = daysOf(cycleDays);
   const [at, setAt] = useState(0);
   const body = useRef<HTMLTableSectionElement>(null);
@@ -82,7 +84,7 @@ export function Matrix({ cycleDays, weekState, cells, onGoal, onSay }: MatrixPro
         {MUSCLES.map((muscle, index) => {
           const week = weekState.plan.muscles[muscle];
           const { floor, ceiling } = week.landmarks;
-          const state = standing(week);
+          const state = standing(week, isEasy);
           const out = state === 'low' || state === 'over';
           return (
             <tr

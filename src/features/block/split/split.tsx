@@ -11,6 +11,7 @@ import {
   dayMatrix,
   type Edit,
   type Goal,
+  isEasyWeek,
   type Muscle,
   type Result,
   type Session,
@@ -105,6 +106,7 @@ export default function Split(props: FrameProps) {
             <Matrix
               cycleDays={block.cycleDays}
               weekState={weekState}
+              isEasy={isEasyWeek(block, weekState.plan)}
               cells={dayMatrix(input)}
               onGoal={props.onGoal}
               onSay={props.onSay}

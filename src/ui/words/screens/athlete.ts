@@ -187,9 +187,10 @@ export const pullUpBarAndBands = 'pull-up bar and bands';
 export const bodyWeight = 'body weight';
 export const neededForBodyweightExercisesAn = 'Needed for bodyweight exercises. An estimate is enough.';
 export const yourEntriesAreStillHere = (answer: string) => `Your entries are still here. ${answer}`;
+export const chooseTrainingDays = 'Choose the days on which they can train.';
 export const addYourFirstAthlete = 'Add your first athlete';
-export const sixThingsToStartWith =
-  'Six things to start with. You can change all of them later; week 1 finds what you do not know yet.';
+export const sevenThingsToStartWith =
+  'Seven things to start with. You can change all of them later; week 1 finds what you do not know yet.';
 export const level = 'Level';
 export const phase = 'Phase';
 export const trainsAt = 'Trains at';

@@ -18,6 +18,7 @@ const answers = z.strictObject({
   bodyweight: z.number().min(20).max(700),
   place: z.enum(PLACE_KINDS),
   timeZone: z.string().min(1).max(64),
+  days: z.array(z.int().min(0).max(6)).min(1).max(7),
 });
 
 /** Adds an athlete from a few answers, and leads to the profile or a first block. */
