@@ -32,6 +32,8 @@ const STRETCHED = LIBRARY.filter(({ hardest }) => hardest === 'stretched');
 function isAlike(one: Exercise, other: Exercise): boolean {
   return (
     one.kind === other.kind &&
+    // The other side's set is rest too.
+    one.sides === other.sides &&
     one.axialLoad <= other.axialLoad &&
     one.joints.every((joint) => other.joints.includes(joint)) &&
     MUSCLES.every((muscle) => contribution(one, muscle) === contribution(other, muscle))

@@ -4,6 +4,7 @@ import { type RepMaxCurve, repsToFailure } from '../../effort/rep-max';
 import type { LoadGrid } from '../../loading/grid';
 import { clamp, isAtLeast, isAtMost, roundHalfDown } from '../../rounding';
 import { decimal, type Hundredths } from '../../units';
+import { isHard } from '../../volume/credit';
 
 /** A makeable load, its reps, and the RIR predicted at the end of the set. Load as a decimal. */
 export interface Candidate {
@@ -122,23 +123,30 @@ const RUNNERS_UP = 3;
 
 /**
  * Compares candidates: those predicted within the tolerance of the target come first, by `nearness`, then by RIR,
- * then the smaller load; the rest by RIR, those that cannot be completed last.
+ * then the smaller load; the rest by RIR, those that cannot be completed last. A target that counts as hard is only
+ * met by a set that does.
  */
 export function pickBest(
   candidates: readonly Candidate[],
   targetRir: number,
-  tolerance: number,
+  conventions: Conventions,
   nearness: { readonly of: (candidate: Candidate) => number; readonly decider: Decider },
 ): LoadChoice | undefined {
   const miss = (c: Candidate) => Math.abs(c.predictedRir - targetRir);
-  const fits = (c: Candidate) => isAtMost(miss(c), tolerance);
+  const counts = isHard(targetRir, conventions);
+  const fits = (c: Candidate) =>
+    isAtMost(miss(c), conventions.fitTolerance) && (!counts || isHard(c.predictedRir, conventions));
   // If nothing fits, a set that is too easy gets done and logged; one that cannot be completed teaches nothing.
   const doable = (c: Candidate) => isAtLeast(c.predictedRir, 0);
+  // Nor does one that was to count and stays too easy for it, if another misses the target by a rep at most.
+  const fallsShort = (c: Candidate) =>
+    counts && !(isHard(c.predictedRir, conventions) && isAtMost(miss(c), 1));
   const compare = (a: Candidate, b: Candidate): number => {
     const fitA = fits(a);
     if (fitA !== fits(b)) return fitA ? -1 : 1;
     const doableA = doable(a);
     if (doableA !== doable(b)) return doableA ? -1 : 1;
+    if (!fitA && fallsShort(a) !== fallsShort(b)) return fallsShort(a) ? 1 : -1;
     const near = fitA ? nearness.of(a) - nearness.of(b) : 0;
     if (Math.abs(near) > 1e-9) return near;
     const rir = miss(a) - miss(b);

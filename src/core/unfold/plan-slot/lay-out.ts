@@ -173,13 +173,17 @@ function effortOfSet(slot: Slot, plan: PartPlan, k: number, fixed: boolean): Eff
   const own = ownReps(plan, k, rir) ?? drifted.reps + roundHalfDown((drifted.rir - rir) * unit);
   // A set with its own effort also stays in the range, unless set 1 exceeds it; a set to failure has no target reps.
   const most = rir > 0 ? Math.max(range.high, plan.reps) : Number.POSITIVE_INFINITY;
-  return {
-    reps: Math.max(
-      1,
-      rir === drifted.rir ? drifted.reps : clamp(own, Math.min(range.low, drifted.reps), most),
-    ),
-    rir,
-  };
+  const reps = rir === drifted.rir ? drifted.reps : clamp(own, Math.min(range.low, drifted.reps), most);
+  return { reps: Math.max(1, reps + repToCount(plan, Math.max(1, reps), rir, k)), rir };
+}
+
+/** One rep more, if a set that is to count would otherwise miss that by the rounding of its drop-off; otherwise 0. */
+function repToCount(plan: PartPlan, reps: number, rir: number, k: number): 0 | 1 {
+  const { conventions, part } = plan;
+  if (part.minis !== undefined || plan.mode !== 'hold RIR' || reps >= plan.reps) return 0;
+  const left = isHard(rir, conventions) ? predicted(plan, reps, k) : null;
+  if (left === null || isHard(left, conventions)) return 0;
+  return isHard(left - 1, conventions) && isAtLeast(left - 1, rir - 1) ? 1 : 0;
 }
 
 /** Reps that leave this RIR in a part's k-th set; null if no strength is known. */
