@@ -1,9 +1,7 @@
-import { findSlot } from '../block/block';
 import type { SetPlan } from '../plan/set';
-import { RULES } from '../progression/load-rules/registry';
 import { loadShift } from '../progression/load-shift';
 import { isAtLeast, isAtMost, roundToHalf } from '../rounding';
-import { isUncounted, techniqueProgress } from '../techniques/registry';
+import { isUncounted } from '../techniques/registry';
 import type { Check, Finding } from './finding';
 
 /** RIR by which a first set may miss its target before it is reported; later sets half a rep more, for rounding. */
@@ -13,7 +11,6 @@ const LATER_MISS = 1.5;
 /** How far a planned set is predicted to miss its target: above, the load is too light; below, it is out of reach. */
 function predictedMiss(
   { optional, predictedRir, rir: asked, weekRir, round, piece }: SetPlan,
-  risesByReps: boolean,
   isLowered: boolean,
 ): 'stale' | 'out of reach' | null {
   if (optional || predictedRir === null) return null;
@@ -23,9 +20,8 @@ function predictedMiss(
   if (weekRir !== undefined && roundToHalf(predictedRir) < 0) return 'out of reach';
   // A reduction of all loads is easier on purpose.
   if (isAtLeast(predictedRir, rir + miss)) return isLowered ? null : 'stale';
-  // An added rep is the athlete's to find; missing it is a different matter.
   if (weekRir !== undefined) return null;
-  return isAtMost(predictedRir, (risesByReps ? 0 : rir) - miss) ? 'out of reach' : null;
+  return isAtMost(predictedRir, rir - miss) ? 'out of reach' : null;
 }
 
 /**
@@ -40,10 +36,8 @@ export const staleLoad: Check = ({ block, blockPlan, week }) => {
     for (const session of plan.sessions) {
       for (const slot of session.slots) {
         if (slot.why.sets.code === 'sets/easy' || isUncounted(slot.technique)) continue;
-        const rule = findSlot(block, slot.slotId)?.slot.loadRule ?? 'best fit';
-        const risesByReps = RULES[rule].holdsReps === true || techniqueProgress(slot.technique) === 'reps';
         for (const set of slot.sets) {
-          const miss = predictedMiss(set, risesByReps, isLowered);
+          const miss = predictedMiss(set, isLowered);
           const id = miss === 'stale' ? `stale-load/${slot.slotId}` : `out-of-reach/${slot.slotId}`;
           if (miss === null || set.predictedRir === null || found.has(id)) continue;
           const facts = {

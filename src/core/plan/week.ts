@@ -14,6 +14,8 @@ export interface MuscleWeek {
   readonly sets: number;
   /** The figure compared with the volume range: fractional weekly sets, or direct ones with a fixed dose. */
   readonly measured: number;
+  /** Fractional weekly sets, if a fixed dose compares direct ones. */
+  readonly fractional?: number;
   /** Sessions per week that credit it at least an exposure. */
   readonly frequency: number;
   /** The same, counting only sets with it as prime mover. */

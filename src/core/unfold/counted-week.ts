@@ -41,7 +41,13 @@ export function countedWeek(
       const before = plan.muscles[muscle];
       const { sets, fractional, direct, frequency, directFrequency, parts } = of(muscle);
       const measured = landmarks === 'fixed dose' ? direct : fractional;
-      const figures = { sets, measured, frequency, directFrequency };
+      const figures = {
+        sets,
+        measured,
+        ...(landmarks === 'fixed dose' ? { fractional } : {}),
+        frequency,
+        directFrequency,
+      };
       const why = before.why.code === 'volume' ? { ...before.why, ...figures, direct, parts } : before.why;
       return { ...before, ...figures, why };
     }),

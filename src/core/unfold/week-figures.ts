@@ -114,6 +114,7 @@ export function weekFigures(
         goal,
         sets,
         measured,
+        ...(trace.school === 'fixed dose' ? { fractional } : {}),
         frequency,
         directFrequency,
         landmarks: trace.result,

@@ -1,7 +1,7 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
 import { isInGroup, ROLL_UPS, type RollUp } from '../anatomy/roll-up';
 import type { Conventions } from '../conventions/conventions';
-import type { WeekPlan } from '../plan/week';
+import type { MuscleWeek, WeekPlan } from '../plan/week';
 import { isAtLeast, isAtMost } from '../rounding';
 
 /** Weekly sets of the larger side from which a balance is judged. */
@@ -40,11 +40,14 @@ export function musclesOf(side: Side): readonly Muscle[] {
   return side === 'quads' || side === 'hamstrings' ? [side] : ROLL_UPS[side];
 }
 
+/** Balance compares fractional sets whatever school the block counts by. */
+const fractionalSets = ({ fractional, measured }: MuscleWeek) => fractional ?? measured;
+
 /** A week's balance between muscle groups. */
 export function weeklyBalance(week: Pick<WeekPlan, 'muscles'>): Balance {
   const sum = (rollUp: RollUp) =>
     MUSCLES.reduce(
-      (total, muscle) => total + (isInGroup(rollUp, muscle) ? week.muscles[muscle].measured : 0),
+      (total, muscle) => total + (isInGroup(rollUp, muscle) ? fractionalSets(week.muscles[muscle]) : 0),
       0,
     );
   const ratio = (name: Ratio['name'], sides: Ratio['sides'], sets: number, against: number): Ratio => ({
@@ -57,7 +60,12 @@ export function weeklyBalance(week: Pick<WeekPlan, 'muscles'>): Balance {
   return {
     ratios: [
       ratio('push and pull', ['push', 'pull'], sum('push'), sum('pull')),
-      ratio('quads and hamstrings', ['quads', 'hamstrings'], quads.measured, hamstrings.measured),
+      ratio(
+        'quads and hamstrings',
+        ['quads', 'hamstrings'],
+        fractionalSets(quads),
+        fractionalSets(hamstrings),
+      ),
       ratio('front and back', ['front', 'back'], sum('front'), sum('back')),
     ],
     halves: ratio('upper and lower', ['upper', 'lower'], sum('upper'), sum('lower')),

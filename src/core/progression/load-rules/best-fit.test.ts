@@ -93,6 +93,16 @@ test('after a set 1 that missed its reps no heavier load is asked, until it is d
   expect(after(null)).toBe(60);
 });
 
+test('a load at which the later pieces of a round cannot be done gives way to the next lighter one', () => {
+  // Five reps of a lead that must keep ten: 57.5 kg would leave 9.35, 55 kg 11.36.
+  const lead = (reserve: number) =>
+    bestFit(
+      input({ oneRepMax: 85, range: { low: 5, high: 5 }, fixed: true, targetRir: 10, reserve, last: null }),
+    )?.chosen.load;
+  expect(lead(0)).toBe(57.5);
+  expect(lead(10)).toBe(55);
+});
+
 test('first week: all loads, reps nearest the middle of the range', () => {
   expect(bestFit(input({ last: null, targetRir: 3 }))?.chosen).toMatchObject({ load: 60, reps: 10 });
 });

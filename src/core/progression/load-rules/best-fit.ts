@@ -43,7 +43,7 @@ export function bestFit(input: ChoiceInput): LoadChoice | undefined {
   }
   const isAbove = last.reps > range.high && reach > range.high;
   const wish = isAbove ? middle(input) : last.reps;
-  const fit = pickBest(candidates, targetRir, conventions, {
+  const fit = pickBest(candidates, input, {
     of: (c) => Math.abs(c.reps - wish),
     decider: isAbove ? 'reps nearest the middle' : 'reps nearest last time',
   });
@@ -106,7 +106,7 @@ function firstFit(input: ChoiceInput): LoadChoice | undefined {
       candidates.push(...candidatesAt(input, load, mostRepsAt(input, load)));
     }
   }
-  const fit = pickBest(candidates, input.targetRir, input.conventions, {
+  const fit = pickBest(candidates, input, {
     of: (c) => Math.abs(c.reps - wish),
     decider: 'reps nearest the middle',
   });

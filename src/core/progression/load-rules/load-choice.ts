@@ -58,6 +58,8 @@ export interface ChoiceInput {
   /** Whether reps are written as a single number, which stays with any equipment. */
   readonly fixed?: boolean;
   readonly targetRir: number;
+  /** Reps that must be left after the set for the rest of its round; 0 for a plain set. */
+  readonly reserve?: number;
   /** Whether reps rise before load, as while cutting. */
   readonly repsFirst?: boolean;
   /** Reps already lost to earlier sets of the slot. */
@@ -128,8 +130,7 @@ const RUNNERS_UP = 3;
  */
 export function pickBest(
   candidates: readonly Candidate[],
-  targetRir: number,
-  conventions: Conventions,
+  { targetRir, conventions, reserve = 0 }: Pick<ChoiceInput, 'targetRir' | 'conventions' | 'reserve'>,
   nearness: { readonly of: (candidate: Candidate) => number; readonly decider: Decider },
 ): LoadChoice | undefined {
   const miss = (c: Candidate) => Math.abs(c.predictedRir - targetRir);
@@ -137,7 +138,7 @@ export function pickBest(
   const fits = (c: Candidate) =>
     isAtMost(miss(c), conventions.fitTolerance) && (!counts || isHard(c.predictedRir, conventions));
   // If nothing fits, a set that is too easy gets done and logged; one that cannot be completed teaches nothing.
-  const doable = (c: Candidate) => isAtLeast(c.predictedRir, 0);
+  const doable = (c: Candidate) => isAtLeast(c.predictedRir, reserve);
   // Nor does one that was to count and stays too easy for it, if another misses the target by a rep at most.
   const fallsShort = (c: Candidate) =>
     counts && !(isHard(c.predictedRir, conventions) && isAtMost(miss(c), 1));

@@ -114,6 +114,7 @@ function foundSet(
     range,
     fixed: asked.written.low === asked.written.high,
     targetRir: leadRir,
+    reserve: part.minis === undefined ? 0 : Math.max(0, leadRir - asked.rir),
     fatigue: asked.fatigue,
     repsFirst: target.repsFirst,
     last: history.last.get(part.role) ?? null,
