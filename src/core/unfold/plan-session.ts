@@ -1,5 +1,7 @@
 import type { Phase } from '../athlete/athlete';
 import type { Session, WeekOverride } from '../block/block';
+import { nearestLoad } from '../loading/grid';
+import { valueIn } from '../loading/weight';
 import type { Memo } from '../memo';
 import type { SessionPlan } from '../plan/session';
 import type { SlotPlan } from '../plan/slot';
@@ -8,6 +10,7 @@ import { keptSlots } from '../recovery/deload/kept-slots';
 import type { Lightening } from '../recovery/deload/lightening';
 import { type Gate, isLowVolumePlan, pastFailureLimit, sessionGates, withinGate } from '../techniques/gates';
 import { holdBack } from '../techniques/registry';
+import { decimal, hundredths } from '../units';
 import { planBuilding } from './plan-slot/building';
 import { easeSlot } from './plan-slot/ease';
 import { repeatLastWeek } from './plan-slot/last-week-again';
@@ -128,7 +131,10 @@ function buildingSlot(
   return easeSlot(facts, again, { ...lowered, week: 'recover', kept: true, before: orders.before }, target);
 }
 
-/** A deload has the work of the last building week, reduced and held back from failure. */
+/**
+ * A deload has the work of the last building week, reduced and held back from failure. What the coach typed into that
+ * week stays as typed: sets, and the load, reps and RIR of each of them.
+ */
 function deloadSlot(
   planner: Planner,
   facts: SlotFacts,
@@ -140,9 +146,44 @@ function deloadSlot(
   kept: boolean,
 ): SlotPlan {
   const gated = gate === null ? history.technique : withinGate(history.technique, gate);
-  const target = { ...slotTarget(planner, facts, history, asked, orders, holdBack(gated)), gate };
+  const base = { ...slotTarget(planner, facts, history, asked, orders, holdBack(gated)), gate };
+  const override = weekOverride(facts.slot.weeks, asked.week);
+  if (override === null) {
+    const again = repeatLastWeek(facts, history, planBuilding(facts, history, base));
+    return easeSlot(facts, again, { ...lightening, week: 'deload', kept }, base);
+  }
+  const { sets, load, reps, rir } = override;
+  const target = { ...base, override, sets: sets ?? base.sets };
   const again = repeatLastWeek(facts, history, planBuilding(facts, history, target));
-  return easeSlot(facts, again, { ...lightening, week: 'deload', kept }, target);
+  const typed = typedSets(facts, again, override);
+  const asTyped = load !== null || reps !== null || rir !== null;
+  return easeSlot(
+    facts,
+    typed,
+    {
+      ...lightening,
+      week: 'deload',
+      kept: kept || sets !== null,
+      ...(sets === null ? {} : { sets: 1 }),
+      ...(load === null ? {} : { load: 1, ofMax: 1, leastReps: 0 }),
+      ...(asTyped ? { reps: reps === null ? lightening.reps : 1, rir: 0 } : {}),
+    },
+    target,
+  );
+}
+
+/** Every set with the load, reps and RIR that were typed for the week. */
+function typedSets({ grid }: SlotFacts, planned: SlotPlan, { load, reps, rir }: WeekOverride): SlotPlan {
+  const own = load === null ? null : decimal(nearestLoad(grid, hundredths(valueIn(grid.unit, load))));
+  return {
+    ...planned,
+    sets: planned.sets.map((set) => ({
+      ...set,
+      load: own ?? set.load,
+      reps: reps ?? set.reps,
+      rir: rir ?? set.rir,
+    })),
+  };
 }
 
 /** A slot's overrides in a week. */

@@ -108,6 +108,52 @@ describe('each kind gives these sets for the next week', () => {
     expect(new Set(eased.map(({ load }) => load)).size).toBe(1);
   });
 
+  test('what was typed into the deload holds: three sets of three at 40 kg', () => {
+    const typed = slot('t', 'leg-press', {
+      technique: { kind: 'straight', sets: 5 },
+      weeks: [{ week: 5, sets: 3, reps: 3, load: { value: 40, unit: 'kg' }, rir: null }],
+    });
+    const made = block([session('a', 0, [typed])], { weeks: 4, deload: [defaultDeload('fewer sets')] });
+    const { weeks: all } = unfold({
+      block: made,
+      athlete: athlete(),
+      exercises: lookup,
+      issued: [],
+      log: EMPTY_LOG,
+      answers: [],
+    });
+    expect(sets(all[4]?.plan, 't').map(({ load, reps }) => [load, reps])).toEqual([
+      [40, 3],
+      [40, 3],
+      [40, 3],
+    ]);
+    // Weeks with nothing typed are eased as always.
+    expect(sets(all[3]?.plan, 't')).toHaveLength(5);
+  });
+
+  test('typed sets alone are eased in reps; active rest keeps what was typed', () => {
+    const of = (kind: 'fewer sets' | 'active rest') =>
+      unfold({
+        block: block(
+          [
+            session('a', 0, [
+              slot('t', 'leg-press', { weeks: [{ week: 5, sets: 2, reps: null, load: null, rir: null }] }),
+            ]),
+          ],
+          { weeks: 4, deload: [defaultDeload(kind)] },
+        ),
+        athlete: athlete(),
+        exercises: lookup,
+        issued: [],
+        log: EMPTY_LOG,
+        answers: [],
+      }).weeks[4]?.plan;
+    expect(sets(of('fewer sets'), 't')).toHaveLength(2);
+    for (const { predictedRir } of sets(of('fewer sets'), 't'))
+      expect(predictedRir).toBeGreaterThanOrEqual(4);
+    expect(sets(of('active rest'), 't')).toHaveLength(2);
+  });
+
   test('fewer days: the session that is the only one for a muscle stays, the other is dropped', () => {
     // Hamstrings are only trained in b, which also trains the quads.
     const { deload } = weeks([defaultDeload('fewer days')]);
