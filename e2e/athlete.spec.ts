@@ -48,7 +48,7 @@ test('editing the profile shows what changes in the running block before saving,
 
   await test.step('coarser plates alter loads; a landmark of the coach’s own shows its origin', async () => {
     await press(page, 'Alt+2');
-    await page.getByLabel(athleteWords.stackAddOnWeights(athleteWords.stacks)).fill('');
+    await page.getByLabel(athleteWords.stackAddOnWeights(athleteWords.stacks), { exact: true }).fill('');
     await expect(effects).toContainText('planned loads from week 3');
     await press(page, 'Alt+4');
     await page.getByLabel('maximum for chest').fill('12');

@@ -105,11 +105,11 @@ test('a week can be recalled until its first set, and proposals can be kept or a
     .click();
   await page
     .getByRole('listitem')
-    .filter({ hasText: 'Cable crunch' })
+    .filter({ hasText: 'Seated leg curl' })
     .getByRole('button', { name: /^Use/ })
     .first()
     .click();
-  await expect(cell(page, 'cable crunch', 'w3')).toHaveAttribute('data-call', 'false');
+  await expect(cell(page, 'seated leg curl', 'w3')).toHaveAttribute('data-call', 'false');
 
   await page.getByRole('button', { name: blockWords.sendWeek(3) }).click();
   await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();

@@ -37,8 +37,10 @@ function orderClash(slots: readonly SeenSlot[], at: number, input: CheckInput): 
   }
   if (late.exercise.kind === 'compound') {
     const early = before.find(
-      ({ exercise }) =>
+      ({ exercise, slot }) =>
         exercise.kind === 'isolation' &&
+        // An activation before its lift is meant so.
+        innerTechnique(slot.technique).kind !== 'activation' &&
         primeMovers(exercise).some(
           (muscle) =>
             input.week.muscles[muscle].goal !== 'priority' && contribution(late.exercise, muscle) === 1,
@@ -48,7 +50,11 @@ function orderClash(slots: readonly SeenSlot[], at: number, input: CheckInput): 
   }
   if (isDirect(late.exercise, 'triceps') && input.week.muscles.biceps.goal !== 'priority') {
     const early = before.find(({ exercise }) => isDirect(exercise, 'biceps'));
-    if (early !== undefined) return { early, late, why: 'triceps first' };
+    // Once triceps work has warmed the elbow, biceps may come in between.
+    const isWarm = before
+      .slice(0, early === undefined ? 0 : before.indexOf(early))
+      .some(({ exercise }) => isDirect(exercise, 'triceps'));
+    if (early !== undefined && !isWarm) return { early, late, why: 'triceps first' };
   }
   return undefined;
 }

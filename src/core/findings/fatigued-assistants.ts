@@ -23,7 +23,7 @@ function armsBefore({ first, second }: DayPair): Finding[] {
     return [
       {
         id: `tired-helpers/${muscle}/${first.session.sessionId}/${second.session.sessionId}`,
-        severity: 'warn',
+        severity: 'note',
         subject: { sessionId: first.session.sessionId },
         detail: {
           rule: 'tired helpers',

@@ -129,7 +129,14 @@ export type FindingDetail =
       readonly weeks: number;
       readonly of: number;
     }
-  | { readonly rule: 'middle range'; readonly exerciseId: string; readonly session: string }
+  | {
+      readonly rule: 'middle range';
+      readonly exerciseId: string;
+      readonly session: string;
+      readonly why: 'even load' | 'compound';
+    }
+  | { readonly rule: 'many days'; readonly days: number }
+  | { readonly rule: 'always at minimum'; readonly muscles: readonly Muscle[]; readonly weeks: number }
   | { readonly rule: 'specialising in a cut'; readonly muscles: readonly Muscle[]; readonly week: number }
   | {
       readonly rule: 'held above hold';

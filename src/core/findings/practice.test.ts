@@ -1,8 +1,11 @@
 import type { Phase } from '../athlete/athlete';
 import { applyEdit } from '../block/apply-edit';
 import type { Block, Slot } from '../block/block';
+import { EMPTY_LOG } from '../log/log';
+import type { IssuedWeek } from '../plan/week-state';
 import { startOf } from '../techniques/registry';
-import { athlete, block, lookup, session, slot } from '../testing/fixtures';
+import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
+import { unfold } from '../unfold/unfold';
 import { untrainedPlan } from '../unfold/untrained';
 import type { Finding, FindingDetail } from './finding';
 import { runChecks } from './registry';
@@ -108,6 +111,43 @@ test('the middle range suits free weights that unload at an end; on a stack it g
   const [finding] = about('middle range', of('cable-fly'));
   expect(afterFix(of('cable-fly'), finding)).toEqual([]);
   expect(about('middle range', of('dumbbell-lateral-raise'))).toEqual([]);
+  // A compound gives up its hardest part, whatever loads it.
+  expect(about('middle range', of('barbell-bench-press'))[0]?.detail).toMatchObject({ why: 'compound' });
+});
+
+test('six training days a week ask for sleep, food and a calm life; five do not', () => {
+  const days = (count: number, cycleDays = 7) =>
+    block(
+      Array.from({ length: count }, (_, day) => session(`s${day}`, day, [slot(`x${day}`, 'leg-press')])),
+      { cycleDays },
+    );
+  expect(about('many days', days(6))[0]?.detail).toMatchObject({ days: 6 });
+  expect(about('many days', days(5))).toEqual([]);
+  // Six in eight days are five and a quarter a week.
+  expect(about('many days', days(6, 8))).toEqual([]);
+});
+
+test('an activation stands before its compound, and curls may follow triceps work that warmed the elbow', () => {
+  const order = (...slots: Parameters<typeof session>[2]) => about('order', block([session('a', 0, slots)]));
+  const activation = { technique: { kind: 'activation', sets: 2 } } as const;
+  expect(order(slot('1', 'fly-machine', activation), slot('2', 'barbell-bench-press'))).toEqual([]);
+  expect(order(slot('1', 'fly-machine'), slot('2', 'barbell-bench-press'))).toHaveLength(1);
+  const [curl, extension] = [slot('2', 'barbell-curl'), slot('3', 'overhead-cable-extension')];
+  expect(order(curl, extension)).toHaveLength(1);
+  expect(order(slot('1', 'cable-pushdown'), curl, extension)).toEqual([]);
+});
+
+test('arms the day after rows are fine; arms the day after arms are not', () => {
+  const five = { technique: { kind: 'straight', sets: 5 } } as const;
+  const gaps = (first: string, second: string) =>
+    about(
+      'recovery gap',
+      block([session('a', 0, [slot('1', first, five)]), session('b', 1, [slot('2', second, five)])]),
+    ).flatMap(({ detail }) =>
+      detail.rule === 'recovery gap' ? detail.gaps.map(({ muscle }) => muscle) : [],
+    );
+  expect(gaps('bent-over-barbell-row', 'barbell-curl')).not.toContain('biceps');
+  expect(gaps('cable-curl', 'barbell-curl')).toContain('biceps');
 });
 
 describe('a cut', () => {
@@ -241,4 +281,25 @@ test('an activation exercise is placed directly before its lift', () => {
       ({ detail }) => detail.rule === 'order' && detail.why === 'activation first',
     ),
   ).toEqual([]);
+});
+
+test('a growing muscle at its minimum in every week done is named after the fourth', () => {
+  // Eight sets are the minimum of quads.
+  const eight = block(
+    [
+      session('a', 0, [slot('1', 'leg-extension', sets(4))]),
+      session('b', 3, [slot('2', 'leg-extension', sets(4))]),
+    ],
+    { weeks: 6, rir: { first: 2, last: 2 } },
+  );
+  const after = (weeks: number) => {
+    let state = { block: eight, athlete: someone, issued: [] as readonly IssuedWeek[], log: EMPTY_LOG };
+    for (let week = 1; week <= weeks; week++) state = { ...state, ...performWeek(state, week) };
+    const blockPlan = unfold({ ...state, exercises: lookup, answers: [] });
+    return runChecks({ block: eight, athlete: someone, blockPlan, exercises: lookup }).flatMap(
+      ({ detail }) => (detail.rule === 'always at minimum' ? [detail] : []),
+    );
+  };
+  expect(after(3)).toEqual([]);
+  expect(after(4)).toMatchObject([{ muscles: ['quads'], weeks: 4 }]);
 });

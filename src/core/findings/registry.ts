@@ -33,6 +33,7 @@ import { lateGaining } from './late-gaining';
 import { legsBeforeUpper } from './legs-before-upper';
 import { longHalf } from './long-half';
 import { heldAboveHold } from './maintained-too-much';
+import { manyDays } from './many-days';
 import { manySets } from './many-sets';
 import { middleRange } from './middle-range';
 import { isWorse, withCalendarFixes } from './move-session';
@@ -106,6 +107,7 @@ const OTHERS: readonly Check[] = [
   lateGaining,
   heavyFallsInCut,
   manySets,
+  manyDays,
   noviceRest,
   splitFit,
 ];

@@ -37,7 +37,7 @@ export const restPause: Technique<RestPause> = {
     lengths: [],
     toFailure: true,
   },
-  parts: ({ sets, pauses, pause, lengths, toFailure }) => {
+  parts: ({ sets, pauses, pause, total, lengths, toFailure }) => {
     const effort = toFailure ? { rir: 0 } : { leastRir: 1 };
     const [first, ...others] = lengths;
     if (first !== undefined)
@@ -56,6 +56,8 @@ export const restPause: Technique<RestPause> = {
           minisToRir(
             lead,
             Array.from({ length: pauses }, () => ({ pause, share: 1 })),
+            // Never above the top of the band, at which the load rises: the last piece gives way.
+            Math.max(0, total.high - lead.reps),
           ),
       }),
     ];

@@ -120,6 +120,15 @@ describe('each technique by hand', () => {
     expect(isEarned({ ...start, sets: 2 } as TechniqueParameters, done({ total: 39 }), slot)).toBe(false);
   });
 
+  test('rest-pause asks no more than the top of its band: 10 and 4 leave one of fifteen, and the last piece gives way', () => {
+    const upTo = (high: number) =>
+      repsOf(minisOf({ ...startOf('rest-pause'), total: { low: 11, high } } as TechniqueParameters, 10, 0));
+    expect(upTo(18)).toEqual([4, 4]);
+    expect(upTo(17)).toEqual([4, 3]);
+    expect(upTo(15)).toEqual([4, 1]);
+    expect(upTo(14)).toEqual([4]);
+  });
+
   test('rest-pause in written parts: 10 and 6 with 20 s between, earned when complete twice in a row', () => {
     const written = { ...startOf('rest-pause'), lengths: [10, 6] } as TechniqueParameters;
     expect(techniqueParts(written)[0]?.range).toEqual({ low: 10, high: 10 });

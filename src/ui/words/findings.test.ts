@@ -195,8 +195,16 @@ const SAID: Examples = {
     'Quads: at its maximum in 3 of 6 weeks; most weeks should stay between minimum and maximum.',
   ],
   'middle range': [
-    { exerciseId: 'leg-press', session: 'Legs' },
+    { exerciseId: 'leg-press', session: 'Legs', why: 'even load' },
     'Leg press in Legs uses only the middle of the range, although this equipment also loads the stretch and the squeeze.',
+  ],
+  'many days': [
+    { days: 6 },
+    '6 training days a week: that many ask for enough sleep, enough food and a calm life.',
+  ],
+  'always at minimum': [
+    { muscles: ['chest', 'lats'], weeks: 4 },
+    'Chest and lats: at the minimum in all 4 weeks done. Most of a block is spent between minimum and maximum.',
   ],
   'specialising in a cut': [
     { muscles: ['lats'], week: 3 },

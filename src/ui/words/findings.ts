@@ -37,6 +37,24 @@ function gapsText(gaps: Extract<FindingDetail, { rule: 'recovery gap' }>['gaps']
   return `recovery takes ${hours.map((needed) => `${needed} h for ${of(needed)}`).join(', ')}`;
 }
 
+const MIDDLE_RANGE = {
+  'even load':
+    'uses only the middle of the range, although this equipment also loads the stretch and the squeeze.',
+  compound:
+    'uses only the middle of the range. That suits free-weight raises, curls and extensions; a compound gives up its hardest part.',
+} as const;
+
+function equipmentEnds(
+  detail: Extract<FindingDetail, { readonly rule: 'equipment end' }>,
+  names: ExerciseNames,
+): string {
+  const { low, high } = detail.range;
+  const at = `${figure(detail.load)} ${detail.unit}`;
+  return detail.end === 'lightest'
+    ? `${capital(names(detail.exerciseId))} in ${detail.session}: the lightest load, ${at}, is too heavy. It allows ${plural(detail.reps, 'rep')}, planned are ${span(low, high)}.`
+    : `${capital(names(detail.exerciseId))} in ${detail.session}: the equipment ends at ${at}. It allows ${plural(detail.reps, 'rep')}, planned are ${span(low, high)}.`;
+}
+
 /** A check's result as one sentence. */
 export function findingSentence(detail: FindingDetail, names: ExerciseNames): string {
   switch (detail.rule) {
@@ -97,7 +115,11 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'often at ceiling':
       return `${capital(detail.muscle)}: at its maximum in ${detail.weeks} of ${detail.of} weeks; most weeks should stay between minimum and maximum.`;
     case 'middle range':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} uses only the middle of the range, although this equipment also loads the stretch and the squeeze.`;
+      return `${capital(names(detail.exerciseId))} in ${detail.session} ${MIDDLE_RANGE[detail.why]}`;
+    case 'many days':
+      return `${figure(detail.days, 1)} training days a week: that many ask for enough sleep, enough food and a calm life.`;
+    case 'always at minimum':
+      return `${capital(listed(detail.muscles))}: at the minimum in all ${detail.weeks} weeks done. Most of a block is spent between minimum and maximum.`;
     case 'specialising in a cut':
       return `${capital(listed(detail.muscles))}: priority while cutting (from week ${detail.week}). A cut rarely builds muscle; keep every muscle at its minimum first. An event in the profile can justify it.`;
     case 'held above hold':
@@ -128,13 +150,8 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `${capital(names(detail.exerciseId))} in ${detail.session}: set ${detail.set} of ${detail.reps} reps is ${estimate(-detail.rir)} reps more than possible. Rest longer, ask for fewer reps, or keep the RIR instead of the reps.`;
     case 'too easy to count':
       return `${capital(names(detail.exerciseId))} in ${detail.session}: ${detail.sets} of ${detail.of} sets leave more than ${figure(detail.threshold)} reps and do not count.`;
-    case 'equipment end': {
-      const { low, high } = detail.range;
-      const at = `${figure(detail.load)} ${detail.unit}`;
-      return detail.end === 'lightest'
-        ? `${capital(names(detail.exerciseId))} in ${detail.session}: the lightest load, ${at}, is too heavy. It allows ${plural(detail.reps, 'rep')}, planned are ${span(low, high)}.`
-        : `${capital(names(detail.exerciseId))} in ${detail.session}: the equipment ends at ${at}. It allows ${plural(detail.reps, 'rep')}, planned are ${span(low, high)}.`;
-    }
+    case 'equipment end':
+      return equipmentEnds(detail, names);
     case 'equipment': {
       const needs = detail.lacks.map(
         ({ exerciseId, missing }) => `${names(exerciseId)} needs ${listed(missing)}`,
@@ -158,9 +175,11 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'stale load':
       return `${capital(names(detail.exerciseId))}: too easy in week ${detail.week}. Set ${detail.set} leaves ${estimate(detail.predictedRir)} reps, target ${figure(detail.rir, 1)}.`;
     case 'out of reach':
-      return detail.predictedRir < 0
-        ? `${capital(names(detail.exerciseId))}: too hard in week ${detail.week}. Set ${detail.set} of ${detail.reps} would fail ${estimate(-detail.predictedRir)} reps short.`
-        : `${capital(names(detail.exerciseId))}: too hard in week ${detail.week}. Set ${detail.set} leaves ${estimate(detail.predictedRir)} reps, target ${figure(detail.rir, 1)}.`;
+      return `${capital(names(detail.exerciseId))}: too hard in week ${detail.week}. Set ${detail.set} ${
+        detail.predictedRir < 0
+          ? `of ${detail.reps} would fail ${estimate(-detail.predictedRir)} reps short.`
+          : `leaves ${estimate(detail.predictedRir)} reps, target ${figure(detail.rir, 1)}.`
+      }`;
   }
 }
 
