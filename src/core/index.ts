@@ -63,6 +63,7 @@ export * from './exercises/variant';
 export * from './fields';
 export * from './findings/cycle';
 export * from './findings/finding';
+export * from './findings/finding-detail';
 export * from './findings/registry';
 export * from './hash';
 export * from './json';

@@ -1,7 +1,8 @@
 /** Names used only by search. Not part of `index.ts`, so that screens load them when somebody searches. */
 import type { Exercise } from './exercises/exercise';
 import { exerciseById } from './exercises/library';
-import { describedAs, everydayNames } from './exercises/library/everyday-names';
+import { describedAs } from './exercises/library/described-as';
+import { everydayNames } from './exercises/library/everyday-names';
 
 export { describedAs, everydayNames };
 

@@ -214,8 +214,7 @@ function lifted(unchecked: unknown): unknown {
   if (!isObject(unchecked) || !isObject(unchecked.equipment) || 'places' in unchecked) return unchecked;
   const { equipment, hardSport, bestSets, ...rest } = unchecked;
   const usual = presetPlace('full gym', rest.unit === 'lb' ? 'lb' : 'kg', 'usual');
-  const { cable: _cable, heavyStack: _heavy, ...plainLoads } = usual.loads;
-  const stack = isObject(equipment.stack) ? equipment.stack : {};
+  const stack = { loosePlates: [], ...(isObject(equipment.stack) ? equipment.stack : {}) };
   return {
     trainingSince: null,
     days: [0, 1, 2, 3, 4, 5, 6],
@@ -229,12 +228,7 @@ function lifted(unchecked: unknown): unknown {
       typeof hardSport === 'number' && hardSport > 0
         ? [{ name: 'hard sport', sessions: hardSport, hard: true }]
         : [],
-    places: [
-      withAllStacks({
-        ...usual,
-        loads: { ...plainLoads, ...equipment, stack: { loosePlates: [], ...stack } },
-      }),
-    ],
+    places: [{ ...usual, loads: { ...usual.loads, ...equipment, stack, cable: stack, heavyStack: stack } }],
     bestSets: isObject(bestSets)
       ? Object.fromEntries(
           Object.entries(bestSets).map(([id, set]) => [id, isObject(set) ? { date: null, ...set } : set]),

@@ -5,7 +5,7 @@ import { type Exercise, primeMovers } from '../exercises/exercise';
 import { roundHalfUp } from '../rounding';
 
 /** The conventions behind drop-off. */
-export type DriftConventions = Pick<
+type DriftConventions = Pick<
   Conventions,
   'driftSeconds' | 'driftSlope' | 'driftLeast' | 'smallDriftRest' | 'smallDriftFrom' | 'smallDriftReps'
 >;

@@ -1,5 +1,6 @@
 import { LIBRARY } from './library';
-import { describedAs, everydayNames, NAMED_IDS } from './library/everyday-names';
+import { describedAs } from './library/described-as';
+import { everydayNames, NAMED_IDS } from './library/everyday-names';
 
 test('every barbell, dumbbell, cable, machine or bodyweight exercise has search names, and every entry has its exercise', () => {
   const ids = new Set(LIBRARY.map(({ id }) => id));

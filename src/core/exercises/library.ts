@@ -7,6 +7,7 @@ import { KNEES_AND_CALVES } from './library/knees-and-calves';
 import { PRESSES } from './library/presses';
 import { PULLS } from './library/pulls';
 import { ROTATION } from './library/rotation';
+import { ROWS } from './library/rows';
 import { SHOULDERS } from './library/shoulders';
 import { SKILLS_AND_HOLDS } from './library/skills';
 import { SQUATS } from './library/squats';
@@ -21,6 +22,7 @@ export const LIBRARY: readonly Exercise[] = [
   ...PRESSES,
   ...FLIES_AND_OVERHEAD,
   ...PULLS,
+  ...ROWS,
   ...SHOULDERS,
   ...ARMS,
   ...TRUNK,

@@ -7,7 +7,7 @@ const OFTEN = 0.5;
 
 /** Weeks done from which a muscle that never left its minimum is reported. */
 const LEAST_DONE = 4;
-/** Sets above its minimum up to which a muscle is at it. */
+/** Sets above its minimum up to which a muscle still counts as at the minimum. */
 const AT_MINIMUM = 0.5;
 
 /**

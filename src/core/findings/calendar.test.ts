@@ -10,7 +10,8 @@ import { EMPTY_LOG } from '../log/log';
 import { anyBlock, anyBlockOf, FINE_LOADS } from '../testing/any-block';
 import { athlete, block, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import { type Finding, type FindingDetail, SEVERITIES } from './finding';
+import { type Finding, SEVERITIES } from './finding';
+import type { FindingDetail } from './finding-detail';
 import { findingFacts, runAllChecks, runChecks } from './registry';
 
 const planned = (of: Block, who: Athlete) =>

@@ -39,7 +39,7 @@ function orderClash(slots: readonly SeenSlot[], at: number, input: CheckInput): 
     const early = before.find(
       ({ exercise, slot }) =>
         exercise.kind === 'isolation' &&
-        // An activation before its lift is meant so.
+        // An activation before its lift is intended.
         innerTechnique(slot.technique).kind !== 'activation' &&
         primeMovers(exercise).some(
           (muscle) =>
@@ -51,9 +51,9 @@ function orderClash(slots: readonly SeenSlot[], at: number, input: CheckInput): 
   if (isDirect(late.exercise, 'triceps') && input.week.muscles.biceps.goal !== 'priority') {
     const early = before.find(({ exercise }) => isDirect(exercise, 'biceps'));
     // Once triceps work has warmed the elbow, biceps may come in between.
-    const isWarm = before
-      .slice(0, early === undefined ? 0 : before.indexOf(early))
-      .some(({ exercise }) => isDirect(exercise, 'triceps'));
+    const isWarm =
+      early !== undefined &&
+      before.slice(0, before.indexOf(early)).some(({ exercise }) => isDirect(exercise, 'triceps'));
     if (early !== undefined && !isWarm) return { early, late, why: 'triceps first' };
   }
   return undefined;

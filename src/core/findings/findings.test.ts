@@ -6,7 +6,8 @@ import { EMPTY_LOG } from '../log/log';
 import { startOf } from '../techniques/registry';
 import { athlete, block, HALL, HALL_PLACE, lookup, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
-import type { Finding, FindingDetail } from './finding';
+import type { Finding } from './finding';
+import type { FindingDetail } from './finding-detail';
 import { findingFacts, runChecks } from './registry';
 
 const someone = athlete();

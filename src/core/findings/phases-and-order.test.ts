@@ -5,7 +5,8 @@ import { EMPTY_LOG } from '../log/log';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { untrainedPlan } from '../unfold/untrained';
-import type { Finding, FindingDetail } from './finding';
+import type { Finding } from './finding';
+import type { FindingDetail } from './finding-detail';
 import { runChecks } from './registry';
 
 function about(rule: FindingDetail['rule'], of: Block, who = athlete()): readonly Finding[] {

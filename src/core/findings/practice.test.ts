@@ -7,7 +7,8 @@ import { startOf } from '../techniques/registry';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
 import { unfold } from '../unfold/unfold';
 import { untrainedPlan } from '../unfold/untrained';
-import type { Finding, FindingDetail } from './finding';
+import type { Finding } from './finding';
+import type { FindingDetail } from './finding-detail';
 import { runChecks } from './registry';
 
 const someone = athlete();

@@ -1,13 +1,24 @@
 import type { Muscle } from '../anatomy/muscle';
 import { isInGroup } from '../anatomy/roll-up';
 import { primeMovers } from '../exercises/exercise';
-import type { SessionPlan } from '../plan/session';
 import { isAtLeast, isAtMost } from '../rounding';
-import { fatiguingSets, sessionsOf } from './cycle';
+import { fatiguingSets, type SeenSession, sessionsOf } from './cycle';
 import type { Check, CheckInput, Finding } from './finding';
 
 const HOURS = 24;
 const ARMS: readonly Muscle[] = ['biceps', 'triceps', 'forearms'];
+
+function isolates({ slots }: SeenSession, muscle: Muscle): boolean {
+  return slots.some(
+    ({ exercise, hard }) =>
+      hard > 0 && exercise.kind === 'isolation' && primeMovers(exercise).includes(muscle),
+  );
+}
+
+/** Direct arm work after a day on which only compounds used that muscle: this order is fine, and often meant. */
+function isArmsAfter(muscle: Muscle, first: SeenSession, second: SeenSession): boolean {
+  return ARMS.includes(muscle) && !isolates(first, muscle) && isolates(second, muscle);
+}
 
 /** Recovery hours a muscle needs after this many sets. */
 function gapNeeded(muscle: Muscle, sets: number, { near }: CheckInput): number {
@@ -23,17 +34,7 @@ function gapNeeded(muscle: Muscle, sets: number, { near }: CheckInput): number {
 export const recoveryGap: Check = (input) => {
   const hard = input.conventions.trainedHardCredit;
   const { cycleDays } = input.block;
-  const seen = sessionsOf(input);
-  const sessions = seen.map((one) => ({ session: one.session, credit: fatiguingSets(one) }));
-  const armSets = new Map(seen.map((one) => [one.session, one]));
-  const isolates = (session: SessionPlan, muscle: Muscle) =>
-    (armSets.get(session)?.slots ?? []).some(
-      ({ exercise, hard: sets }) =>
-        sets > 0 && exercise.kind === 'isolation' && primeMovers(exercise).includes(muscle),
-    );
-  /** Direct arms after a day on which only compounds used them: that order is fine, and often meant. */
-  const isArmsAfter = (muscle: Muscle, first: SessionPlan, second: SessionPlan) =>
-    ARMS.includes(muscle) && !isolates(first, muscle) && isolates(second, muscle);
+  const sessions = sessionsOf(input).map((seen) => ({ ...seen, credit: fatiguingSets(seen) }));
   return sessions.flatMap((first, at) =>
     sessions.flatMap((second, index): Finding[] => {
       const apart = (second.session.day - first.session.day + cycleDays) % cycleDays;
@@ -43,8 +44,7 @@ export const recoveryGap: Check = (input) => {
       const gaps = [...first.credit].flatMap(([muscle, sets]) => {
         const needed = gapNeeded(muscle, sets, input);
         const isHard = isAtLeast(sets, hard) && isAtLeast(second.credit.get(muscle) ?? 0, hard);
-        if (isArmsAfter(muscle, first.session, second.session)) return [];
-        return isHard && hours < needed ? [{ muscle, needed }] : [];
+        return isHard && hours < needed && !isArmsAfter(muscle, first, second) ? [{ muscle, needed }] : [];
       });
       if (gaps.length === 0) return [];
       return [

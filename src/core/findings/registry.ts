@@ -14,15 +14,8 @@ import { equipmentEnd } from './equipment-end';
 import { equipmentMissing } from './equipment-missing';
 import { exerciseOrder } from './exercise-order';
 import { fatiguedAssistants } from './fatigued-assistants';
-import {
-  type Check,
-  type CheckInput,
-  type Finding,
-  type FindingDetail,
-  type Fix,
-  type Mends,
-  SEVERITIES,
-} from './finding';
+import { type Check, type CheckInput, type Finding, type Fix, type Mends, SEVERITIES } from './finding';
+import type { FindingDetail } from './finding-detail';
 import { frequency } from './frequency';
 import { gate } from './gate';
 import { halfRepSlots } from './half-rep-slots';

@@ -9,7 +9,10 @@ import type { Check, Finding, Fix } from './finding';
 /** Share from which a compound fatigues a muscle trained after it. */
 const TIRES = 0.5;
 
-/** A growing small muscle whose direct work always comes right after a compound that fatigues it; arms fit well on leg days. */
+/**
+ * A growing small muscle whose direct work always comes right after a compound that fatigues it. Arms fit well on leg
+ * days.
+ */
 export const smallAfterCompounds: Check = (input) => {
   const sessions = sessionsOf(input);
   return MUSCLES.filter(
@@ -18,7 +21,7 @@ export const smallAfterCompounds: Check = (input) => {
     const exercised = sessions.flatMap(({ session, slots }) =>
       slots.flatMap(({ slot, exercise, hard }, at) => {
         if (hard === 0 || exercise.kind !== 'isolation' || !primeMovers(exercise).includes(muscle)) return [];
-        const [before] = slots.slice(Math.max(0, at - 1), at);
+        const before = slots[at - 1];
         const tired =
           before?.exercise.kind === 'compound' && contribution(before.exercise, muscle) >= TIRES
             ? before

@@ -7,7 +7,8 @@ import { startOf, type TechniqueParameters } from '../techniques/registry';
 import { athlete, block, performWeek, session, slot } from '../testing/fixtures';
 import { freezeWeek } from '../unfold/issue';
 import { unfold } from '../unfold/unfold';
-import type { Finding, FindingDetail } from './finding';
+import type { Finding } from './finding';
+import type { FindingDetail } from './finding-detail';
 import { runChecks } from './registry';
 
 const who = athlete();

@@ -155,11 +155,10 @@ function deloadSlot(
   const { sets, load, reps, rir } = override;
   const target = { ...base, override, sets: sets ?? base.sets };
   const again = repeatLastWeek(facts, history, planBuilding(facts, history, target));
-  const typed = typedSets(facts, again, override);
   const asTyped = load !== null || reps !== null || rir !== null;
-  return easeSlot(
+  const eased = easeSlot(
     facts,
-    typed,
+    typedSets(facts, again, override),
     {
       ...lightening,
       week: 'deload',
@@ -170,6 +169,17 @@ function deloadSlot(
     },
     target,
   );
+  // What was typed is its own reason.
+  const { why } = eased;
+  return {
+    ...eased,
+    why: {
+      ...why,
+      load: load === null && reps === null ? why.load : again.why.load,
+      rir: rir === null ? why.rir : again.why.rir,
+      sets: sets === null ? why.sets : { code: 'sets/override', sets, proposed: base.sets },
+    },
+  };
 }
 
 /** Every set with the load, reps and RIR that were typed for the week. */

@@ -4,6 +4,7 @@ import type { SetPlan } from '../plan/set';
 import { athlete, block, lookup, performWeek, session, slot } from '../testing/fixtures';
 import { rebankedSets } from './plan-slot/bank';
 import { unfold } from './unfold';
+import { untrainedPlan } from './untrained';
 
 const conventions = conventionsWith();
 
@@ -64,14 +65,7 @@ test('a projected sum counts only the reps that are predicted possible', () => {
     ],
     { weeks: 6 },
   );
-  const { weeks } = unfold({
-    block: made,
-    athlete: athlete(),
-    exercises: lookup,
-    issued: [],
-    log: EMPTY_LOG,
-    answers: [],
-  });
+  const { weeks } = untrainedPlan({ block: made, athlete: athlete(), exercises: lookup });
   const first = weeks.slice(0, 6).map(({ plan }) => plan.sessions[0]?.slots[0]?.sets[0]?.load);
   expect(first).toEqual([60, 62.5, 62.5, 62.5, 62.5, 62.5]);
 });

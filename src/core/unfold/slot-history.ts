@@ -1,9 +1,7 @@
 import { isEqual } from 'es-toolkit';
 import type { Slot } from '../block/block';
-import { isEasy } from '../effort/easy';
 import { nearestLoad } from '../loading/grid';
 import { valueIn } from '../loading/weight';
-import type { LoggedSet } from '../log/log';
 import type { Strength } from '../plan/reason';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
@@ -21,10 +19,10 @@ import {
   techniqueProgress,
   withSetCount,
 } from '../techniques/registry';
-import { lighterBy, reachOfRound } from '../techniques/stamina';
-import { afterReps, type Done, type Role, repCost, sectionsCost } from '../techniques/technique';
+import { afterReps, type Done, type Role } from '../techniques/technique';
 import { decimal, type Hundredths, hundredths } from '../units';
-import { type Estimating, type SlotFacts, type StrengthEstimate, strengthOf } from './slot-facts';
+import { HARDER_RIR, loggedStrength } from './logged-strength';
+import type { Estimating, SlotFacts, StrengthEstimate } from './slot-facts';
 
 /** A slot's results so far. Each week returns a new one; none is mutated. */
 export interface SlotHistory {
@@ -79,8 +77,8 @@ const EXPOSURES = 2;
 
 /**
  * A slot's strength in a week: the best first set of its last two exposures, or the later one if it met its target and
- * was closer to failure, which says more. Otherwise its starting strength. Projected by the gain of every pass after the one
- * following the last exposure, or following the first of several in which the same set was asked for and met.
+ * was closer to failure, which says more. Otherwise its starting strength. Projected by the gain of every pass after
+ * the one following the last exposure, or following the first of several in which the same set was asked for and met.
  * @param gains projected gain of each pass, per cent of the pass
  * @param pass calendar weeks per pass
  */
@@ -145,9 +143,6 @@ interface DoneSet {
   readonly unclean: boolean;
 }
 
-/** RIR by which a set ends closer to failure than asked, from which it counts as harder. */
-const MET_RIR = 1;
-
 function loggedSets(
   { exercise, grid }: SlotFacts,
   planned: SlotPlan,
@@ -167,7 +162,7 @@ function loggedSets(
       load,
       reps,
       met: !unclean && reps >= set.reps && (set.load === null || load >= hundredths(set.load)),
-      keptRir: !isAtMost(rir, set.rir - MET_RIR),
+      keptRir: !isAtMost(rir, set.rir - HARDER_RIR),
       total: reps + (more?.partials ?? 0) + (more?.assisted ?? 0),
       partials: more?.partials ?? 0,
       held: more?.held ?? 0,
@@ -189,7 +184,7 @@ function plannedSets({ sets, technique }: SlotPlan): readonly DoneSet[] {
       load: hundredths(set.load),
       reps: set.reps,
       // A projection only continues from sets the athlete is predicted to complete.
-      met: set.predictedRir === null || isAtLeast(set.predictedRir, set.rir - MET_RIR),
+      met: set.predictedRir === null || isAtLeast(set.predictedRir, set.rir - HARDER_RIR),
       keptRir: true,
       total: foreseen + after.partials,
       partials: after.partials,
@@ -223,7 +218,7 @@ export function historyAfterWeek(
   if (performed?.workout.finished === true && !isLogged) return history;
   const strength =
     performed !== null && isLogged
-      ? loggedStrength(facts, history, planned, performed, week, estimating)
+      ? loggedStrength(facts, history.exposures.at(-1) ?? facts.start, planned, performed, week)
       : null;
   const exposures =
     strength === null || !measuresStrength(planned.technique)
@@ -357,99 +352,4 @@ function closingOf(done: readonly DoneSet[]): Pick<Done, 'closing'> {
 /** Whether two techniques are equal apart from their number of sets. */
 function sameTechnique(a: TechniqueParameters, b: TechniqueParameters): boolean {
   return isEqual(withSetCount(a, 1), withSetCount(b, 1));
-}
-
-/** Strength from the first set or round logged; null if it was another exercise, moved nothing, or was easy. */
-function loggedStrength(
-  facts: SlotFacts,
-  history: SlotHistory,
-  planned: SlotPlan,
-  performed: Performed,
-  week: number,
-  estimating: Estimating,
-): StrengthEstimate | null {
-  const [first] = planned.sets;
-  const logged = first && performed.sets.get(`${planned.slotId}/${first.id}`)?.set;
-  if (first === undefined || logged === undefined || logged.exerciseId !== facts.exercise.id) return null;
-  const done = { load: valueIn(facts.grid.unit, logged.load), reps: logged.reps, rir: logged.rir };
-  const round = loggedRound(facts, planned, performed);
-  if (isEasy(round?.at(-1)?.logged.rir ?? done.rir)) return null;
-  const reached =
-    round === null
-      ? { ...done, reps: repsOfSections(first, done.reps) }
-      : { ...done, rir: roundReach(facts, round, estimating) - done.reps };
-  const oneRepMax = strengthOf(facts, reached, estimating);
-  if (oneRepMax === undefined) return null;
-  return {
-    week,
-    source: { kind: 'logged', week, ...done },
-    oneRepMax: cappedStrength(facts, history, logged, oneRepMax),
-    ...(isMissed(planned, round ?? [{ set: first, logged }]) ? { isMissed: true } : {}),
-  };
-}
-
-/** Whether a set fell short of what was asked: in reps, or by a rep or more in reserve. */
-function isMissed({ technique }: SlotPlan, pieces: readonly LoggedPiece[]): boolean {
-  if (pieces.some(({ set, logged }) => logged.reps < set.reps)) return true;
-  const last = pieces.at(-1);
-  return last !== undefined && !banksReps(technique) && isAtMost(last.logged.rir, last.set.rir - MET_RIR);
-}
-
-/** Full reps that a set amounts to: what followed without a pause came from the same capacity. */
-function repsOfSections(set: SetPlan, reps: number): number {
-  if (set.sections.length === 0) return reps;
-  return reps * repCost(set.manner) + sectionsCost(set.sections);
-}
-
-interface LoggedPiece {
-  readonly set: SetPlan;
-  readonly logged: LoggedSet;
-}
-
-/**
- * The parts of a slot's first round as logged; null if it is a single set, not all of it was logged, or its load
- * drops: reps left after a drop say little about the first load.
- */
-function loggedRound(
-  { exercise }: SlotFacts,
-  { slotId, sets }: SlotPlan,
-  performed: Performed,
-): readonly LoggedPiece[] | null {
-  const pieces = sets.filter(({ round }) => round === sets[0]?.round);
-  if (pieces.length < 2 || pieces.some(({ load }) => load !== pieces[0]?.load)) return null;
-  const logged = pieces.flatMap((set) => {
-    const done = performed.sets.get(`${slotId}/${set.id}`)?.set;
-    return done === undefined || done.exerciseId !== exercise.id ? [] : [{ set, logged: done }];
-  });
-  return logged.length === pieces.length ? logged : null;
-}
-
-/** Reps to failure at the start of a logged round, from the reps left at its end. */
-function roundReach(
-  { away }: SlotFacts,
-  round: readonly LoggedPiece[],
-  { curve, conventions }: Estimating,
-): number {
-  const [first, ...others] = round;
-  const minis = others.map(({ set, logged }, at) => ({
-    reps: logged.reps,
-    pause: (round[at] as LoggedPiece).set.rest,
-    away: away ?? 0,
-    share: 1,
-    manner: set.manner,
-  }));
-  const end = round.at(-1)?.logged.rir ?? 0;
-  const lead = { reps: first?.logged.reps ?? 0, lighter: lighterBy(curve), back: conventions.roundBack };
-  return reachOfRound(lead, minis, end);
-}
-
-/** The strength shown by an unclean set: never more than was known before. */
-function cappedStrength(
-  { start }: SlotFacts,
-  { exposures }: SlotHistory,
-  { more }: LoggedSet,
-  oneRepMax: number,
-): number {
-  const before = exposures.at(-1) ?? start;
-  return more?.unclean === true && before !== null ? Math.min(before.oneRepMax, oneRepMax) : oneRepMax;
 }

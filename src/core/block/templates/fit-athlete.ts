@@ -81,28 +81,28 @@ const CALENDAR: readonly Finding['detail']['rule'][] = [
   'unavailable day',
 ];
 
+/** A warning weighs as much as this many notes. */
+const NOTES_TO_A_WARNING = 10;
+
 /**
  * The best spaced arrangement on the athlete's days among those with fewest findings about days. If each of them has a
  * warning, as three full-body days on two pairs of neighbouring days, the template's own days are better, though one of
  * them is not the athlete's.
  */
 function bestLayout(block: Block, layOut: LayOut): Fitted {
-  const [first, ...others] = [...onTheirDays(block, layOut.athlete), block];
-  if (first === undefined) return fittedOf(block, layOut);
+  const [first, ...others] = onTheirDays(block, layOut.athlete);
   const cost = ({ findings }: Fitted) =>
     findings
       .filter(({ detail }) => CALENDAR.includes(detail.rule))
       .reduce((sum, { severity }) => sum + (severity === 'note' ? 1 : NOTES_TO_A_WARNING), 0);
   let best = fittedOf(first, layOut);
-  for (const other of others) {
+  for (const other of [...others, block]) {
     if (cost(best) === 0) break;
     const one = fittedOf(other, layOut);
     if (cost(one) < cost(best)) best = one;
   }
   return best;
 }
-
-const NOTES_TO_A_WARNING = 10;
 
 /** Applies fixes for these rules, in their order, until none is left that mends its finding and spoils nothing. */
 function mended(

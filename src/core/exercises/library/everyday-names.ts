@@ -388,61 +388,6 @@ const EVERYDAY: Readonly<Record<string, readonly string[]>> = {
   'human-flag': ['side lever', 'flag hold'],
 };
 
-/** A second line for names that do not describe the movement. */
-const DESCRIBED: Readonly<Record<string, string>> = {
-  'rear-foot-raised-split-squat': 'split squat with the rear foot raised',
-  'one-leg-squat': 'one-leg squat, free leg in front',
-  'box-one-leg-squat': 'one-leg squat to a box',
-  'kneeling-lean-back': 'kneeling lean-back from the knees',
-  'elbow-held-barbell-squat': 'bar in the crook of the elbows',
-  'guided-bar-squat': 'bar on vertical rails',
-  'guided-bar-split-squat': 'bar on vertical rails',
-  'guided-bar-front-squat': 'bar on vertical rails',
-  'guided-bar-calf-raise': 'bar on vertical rails',
-  'guided-bar-hinge': 'bar on vertical rails',
-  'guided-bar-incline-press': 'bar on vertical rails',
-  'guided-bar-bench-press': 'bar on vertical rails',
-  'guided-bar-shoulder-press': 'bar on vertical rails',
-  'guided-bar-row': 'bar on vertical rails',
-  'guided-bar-shrug': 'bar on vertical rails',
-  'stiff-leg-deadlift': 'barbell hip hinge from standing, soft knees',
-  'deficit-deadlift': 'deadlift standing on a low block',
-  'hexagon-bar-deadlift': 'deadlift inside a hexagonal bar',
-  'good-morning': 'hip hinge with the bar on the back',
-  'kneeling-hamstring-lowering': 'kneeling, heels held, lowered slowly',
-  'side-plank-adduction-hold': 'side plank with the upper leg on a bench',
-  'glute-ham-raise': 'knee flexion on a bench with foot pads',
-  'bent-over-calf-raise': 'calf raise with bent hips',
-  'bench-press-from-pins': 'bench press from a dead stop on pins',
-  'fly-machine': 'seated chest fly machine',
-  'turning-dumbbell-press': 'palms turn from inward to forward',
-  'landmine-press': 'one end of the bar fixed, one arm',
-  'landmine-row': 'one end of the bar fixed',
-  'dead-stop-barbell-row': 'each rep from the floor',
-  'seal-row': 'barbell row lying on a high bench',
-  'face-height-cable-pull': 'cable pull to the face with a rope',
-  'arm-pad-dumbbell-curl': 'upper arms on a sloping pad',
-  'pad-curl-machine': 'upper arms on a sloping pad',
-  'prone-incline-curl': 'chest on an incline bench, arms hanging',
-  'cambered-bar-curl': 'curl with a cambered bar',
-  'concentration-curl': 'one arm, elbow on the thigh',
-  'lying-barbell-extension': 'lying barbell triceps extension',
-  'lying-dumbbell-extension': 'lying dumbbell triceps extension',
-  'cable-turn-hold': 'press out and hold against the cable’s turn',
-  'seated-dumbbell-twist': 'seated trunk twist with a dumbbell',
-  'tucked-planche': 'straight-arm lean with tucked legs',
-  'straddle-planche': 'straight-arm lean with legs apart',
-  planche: 'straight-arm lean, body level above the hands',
-  maltese: 'body level between the rings, arms wide',
-  'iron-cross': 'hold between the rings, arms level',
-  'l-sit': 'seated hold with straight legs',
-};
-
-/** How an exercise is done, if its name does not say. */
-export function describedAs(exerciseId: string): string | undefined {
-  return DESCRIBED[exerciseId];
-}
-
 /** Other names of a shipped exercise; none for a custom one. */
 export function everydayNames(exerciseId: string): readonly string[] {
   return EVERYDAY[exerciseId] ?? [];

@@ -20,7 +20,7 @@ function isAtTop(top: Top, last: LastTime, { range }: RuleInput): boolean {
 }
 
 /**
- * Double progression: reps rise within the range, one per session in which all were done; at the top, with whatever
+ * Double progression: reps rise within the range, one per session in which all were done; at the top, whatever is
  * left in reserve, the smallest load step, back to the bottom. Reps exceed the top while the next load is not
  * predicted to reach the bottom at all.
  */

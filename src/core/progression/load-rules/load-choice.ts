@@ -139,7 +139,7 @@ export function pickBest(
     isAtMost(miss(c), conventions.fitTolerance) && (!counts || isHard(c.predictedRir, conventions));
   // If nothing fits, a set that is too easy gets done and logged; one that cannot be completed teaches nothing.
   const doable = (c: Candidate) => isAtLeast(c.predictedRir, reserve);
-  // Nor does one that was to count and stays too easy for it, if another misses the target by a rep at most.
+  // A set too easy to count gives way to one that counts and misses the target by a rep at most.
   const fallsShort = (c: Candidate) =>
     counts && !(isHard(c.predictedRir, conventions) && isAtMost(miss(c), 1));
   const compare = (a: Candidate, b: Candidate): number => {

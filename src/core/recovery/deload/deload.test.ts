@@ -1,17 +1,19 @@
 import fc from 'fast-check';
 import * as z from 'zod';
 import type { Muscle } from '../../anatomy/muscle';
+import type { Block } from '../../block/block';
 import { conventionsWith } from '../../conventions/conventions';
-import { EMPTY_LOG } from '../../log/log';
 import { anyDeload } from '../../testing/any-prescription';
 import { athlete, block, lookup, session, slot } from '../../testing/fixtures';
-import { unfold } from '../../unfold/unfold';
+import { untrainedPlan } from '../../unfold/untrained';
 import { adviseDeload, type DeloadSituation } from './advice';
 import { combinedLightening, DELOAD_KINDS, type Deload, defaultDeload, deloadWeeks } from './deload';
 import { deloadSchema } from './deload-schema';
 import { keptDays } from './kept-days';
 
 const conventions = conventionsWith();
+
+const planOf = (made: Block) => untrainedPlan({ block: made, athlete: athlete(), exercises: lookup });
 
 /** The last building week and the deload of an upper and a lower machine session, loads in kg. */
 function weeks(deload: Deload) {
@@ -22,14 +24,7 @@ function weeks(deload: Deload) {
     ],
     { weeks: 4, deload, rir: { first: 2, last: 1 } },
   );
-  const { weeks } = unfold({
-    block: made,
-    athlete: athlete(),
-    exercises: lookup,
-    issued: [],
-    log: EMPTY_LOG,
-    answers: [],
-  });
+  const { weeks } = planOf(made);
   return { last: weeks[3]?.plan, deload: weeks[4]?.plan };
 }
 
@@ -89,14 +84,7 @@ describe('each kind gives these sets for the next week', () => {
       deload: [defaultDeload('easier')],
       rir: { first: 2, last: 1 },
     });
-    const { weeks: all } = unfold({
-      block: made,
-      athlete: athlete(),
-      exercises: lookup,
-      issued: [],
-      log: EMPTY_LOG,
-      answers: [],
-    });
+    const { weeks: all } = planOf(made);
     const [last, eased] = [sets(all[3]?.plan, 'f'), sets(all[4]?.plan, 'f')];
     expect(eased).toHaveLength(5);
     for (const { reps, predictedRir } of eased) {
@@ -114,14 +102,7 @@ describe('each kind gives these sets for the next week', () => {
       weeks: [{ week: 5, sets: 3, reps: 3, load: { value: 40, unit: 'kg' }, rir: null }],
     });
     const made = block([session('a', 0, [typed])], { weeks: 4, deload: [defaultDeload('fewer sets')] });
-    const { weeks: all } = unfold({
-      block: made,
-      athlete: athlete(),
-      exercises: lookup,
-      issued: [],
-      log: EMPTY_LOG,
-      answers: [],
-    });
+    const { weeks: all } = planOf(made);
     expect(sets(all[4]?.plan, 't').map(({ load, reps }) => [load, reps])).toEqual([
       [40, 3],
       [40, 3],
@@ -133,8 +114,8 @@ describe('each kind gives these sets for the next week', () => {
 
   test('typed sets alone are eased in reps; active rest keeps what was typed', () => {
     const of = (kind: 'fewer sets' | 'active rest') =>
-      unfold({
-        block: block(
+      planOf(
+        block(
           [
             session('a', 0, [
               slot('t', 'leg-press', { weeks: [{ week: 5, sets: 2, reps: null, load: null, rir: null }] }),
@@ -142,12 +123,7 @@ describe('each kind gives these sets for the next week', () => {
           ],
           { weeks: 4, deload: [defaultDeload(kind)] },
         ),
-        athlete: athlete(),
-        exercises: lookup,
-        issued: [],
-        log: EMPTY_LOG,
-        answers: [],
-      }).weeks[4]?.plan;
+      ).weeks[4]?.plan;
     expect(sets(of('fewer sets'), 't')).toHaveLength(2);
     for (const { predictedRir } of sets(of('fewer sets'), 't'))
       expect(predictedRir).toBeGreaterThanOrEqual(4);
