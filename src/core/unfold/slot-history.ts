@@ -283,13 +283,12 @@ function lastTimes(
       if (set.piece === 1 && reps < least) least = reps;
     }
     const ideal = idealOf(facts, before, one, load, estimating);
-    const missed = isLogged ? missedAfter(before, one) : (before?.missed ?? null);
-    last.set(role, { load, reps: one.reps, least, met, running, ideal, missed });
+    last.set(role, { load, reps: one.reps, least, met, running, ideal, missed: missedAfter(before, one) });
   });
   return { last, running };
 }
 
-/** The ask that was missed in reps and is still open after a set: met in full it is gone. */
+/** The ask that was missed in reps and is still open after a set, logged or planned: done in full, it is gone. */
 function missedAfter(before: LastTime | undefined, { set, load, reps }: DoneSet): LastTime['missed'] {
   const asked = set.load === null ? null : hundredths(set.load);
   if (asked !== null && load <= asked && reps < set.reps) return { load: asked, reps: set.reps };
