@@ -38,11 +38,11 @@ function gapsText(gaps: Extract<FindingDetail, { rule: 'recovery gap' }>['gaps']
 }
 
 const MIDDLE_RANGE = {
-  'even load':
-    'uses only the middle of the range, although this equipment also loads the stretch and the squeeze.',
-  compound:
-    'uses only the middle of the range. That suits free-weight raises, curls and extensions; a compound gives up its hardest part.',
-} as const;
+  'even load': (lift: string) =>
+    `${lift} uses only the middle of the range, although this equipment also loads the stretch and the squeeze.`,
+  compound: (lift: string) =>
+    `${lift} uses only the middle of the range. That suits free-weight raises, curls and extensions; a compound gives up its hardest part.`,
+};
 
 function equipmentEnds(
   detail: Extract<FindingDetail, { readonly rule: 'equipment end' }>,
@@ -115,7 +115,7 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'often at ceiling':
       return `${capital(detail.muscle)}: at its maximum in ${detail.weeks} of ${detail.of} weeks; most weeks should stay between minimum and maximum.`;
     case 'middle range':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} ${MIDDLE_RANGE[detail.why]}`;
+      return MIDDLE_RANGE[detail.why](`${capital(names(detail.exerciseId))} in ${detail.session}`);
     case 'many days':
       return `${figure(detail.days, 1)} training days a week: that many ask for enough sleep, enough food and a calm life.`;
     case 'always at minimum':
