@@ -64,6 +64,7 @@ export * from './fields';
 export * from './findings/cycle';
 export * from './findings/finding';
 export * from './findings/finding-detail';
+export { easing } from './findings/irritated-joint';
 export * from './findings/registry';
 export * from './hash';
 export * from './json';

@@ -38,6 +38,12 @@ export const STEERING = {
     default: 80,
     reason: 'Work that was not done says nothing about the lift.',
   },
+  samePlanWeeks: {
+    name: 'Weeks with the same exercises before variety is suggested',
+    unit: 'weeks',
+    default: 26,
+    reason: 'An exercise often serves for months; after half a year another one usually gives more.',
+  },
   missedOf: {
     name: 'Weeks over which missed days are counted',
     unit: 'weeks',

@@ -44,7 +44,14 @@ export const exerciseSchema = z.strictObject({
   restSeconds: z.int().min(0).max(900),
   cues: text(400),
   variants: z
-    .array(z.strictObject({ id: z.string().min(1).max(64), name: text(80), contributions: shares }))
+    .array(
+      z.strictObject({
+        id: z.string().min(1).max(64),
+        name: text(80),
+        contributions: shares,
+        spares: z.array(z.enum(JOINTS)).max(JOINTS.length).optional(),
+      }),
+    )
     .max(12),
   chain: z.strictObject({ name: text(80), step: z.int().min(1).max(30) }).nullable(),
   skill: z.enum(SKILLS).nullable(),

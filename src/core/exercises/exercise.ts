@@ -99,6 +99,8 @@ export interface Variant {
   readonly name: string;
   /** Overrides the exercise's contributions; 0 removes a muscle. */
   readonly contributions: Contributions;
+  /** Joints that it loads lightly although the exercise stresses them. */
+  readonly spares?: readonly Joint[] | undefined;
 }
 
 /** An exercise as coaches know it: facts only; how it is used is in the block. */

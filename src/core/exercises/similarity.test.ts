@@ -26,6 +26,45 @@ test('the best candidate trains the same muscles with the same pattern and avail
     expect(missingEquipment(exercise, home)).toEqual([]);
 });
 
+describe('what an exercise costs', () => {
+  const ranked = (id: string, changes: Parameters<typeof athlete>[0], reason?: 'stalled') =>
+    swapCandidates(of(id), LIBRARY, { ...at, athlete: athlete(changes), ...(reason && { reason }) }).map(
+      ({ exercise }) => exercise.id,
+    );
+  const isBefore = (list: readonly string[], a: string, b: string) => list.indexOf(a) < list.indexOf(b);
+
+  test('for the advanced payoff weighs as much as likeness, for novices and others likeness more', () => {
+    // Box squat: likeness 1, payoff 1 of 2.5. Hack squat: 0.9, 1.67 of 2.5.
+    expect(isBefore(ranked('barbell-back-squat', { level: 'advanced' }), 'hack-squat', 'box-squat')).toBe(
+      true,
+    );
+    expect(isBefore(ranked('barbell-back-squat', { level: 'novice' }), 'box-squat', 'hack-squat')).toBe(true);
+    expect(isBefore(ranked('barbell-back-squat', { level: 'intermediate' }), 'box-squat', 'hack-squat')).toBe(
+      true,
+    );
+  });
+
+  test('in a cut too: a deficit deadlift comes after hinges that cost less', () => {
+    const cutting = { phases: [{ from: '2026-10-01', phase: 'cutting' as const }] };
+    expect(isBefore(ranked('deadlift', cutting), 'dumbbell-romanian-deadlift', 'deficit-deadlift')).toBe(
+      true,
+    );
+  });
+
+  test('a near twin of what stalled, the same movement with the same implement, comes last', () => {
+    const list = ranked('barbell-back-squat', {}, 'stalled');
+    expect(isBefore(list, 'leg-press', 'box-squat')).toBe(true);
+    expect(list[0]).not.toBe('box-squat');
+  });
+
+  test('the payoff shown is the payoff of the library: stimulus by fatigue', () => {
+    const found = swapCandidates(of('barbell-back-squat'), LIBRARY, at).find(
+      ({ exercise }) => exercise.id === 'hack-squat',
+    );
+    expect(found?.payoff).toBeCloseTo(5 / 3, 9);
+  });
+});
+
 test('exercises that stress an irritated joint come last', () => {
   const sore = athlete({ joints: [{ joint: 'shoulder', since: '2026-10-01', note: '' }] });
   const ranked = swapCandidates(of('barbell-bench-press'), LIBRARY, { ...at, athlete: sore });

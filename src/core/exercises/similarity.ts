@@ -24,29 +24,45 @@ export interface SwapScore {
   readonly samePattern: boolean;
   /** Does not stress irritated joints. */
   readonly sparesJoints: boolean;
+  /** Stimulus divided by fatigue, as everywhere. */
   readonly payoff: number;
   readonly longLength: boolean;
   /** Used recently: a new exercise pays more for a while. */
   readonly lately: boolean;
+  /** Same pattern and implement as the lift that stalled. */
+  readonly nearTwin: boolean;
 }
+
+/** Why an exercise is exchanged. */
+export type ExchangeReason = 'joint' | 'stalled' | 'tired' | 'other';
 
 const NONE: ReadonlySet<string> = new Set();
 
-const WEIGHTS = { pattern: 0.3, joints: 0.4, payoff: 0.2, longLength: 0.1, lately: 0.15 };
+const WEIGHTS = { pattern: 0.3, joints: 0.4, worth: 0.2, longLength: 0.1, lately: 0.15, nearTwin: 0.6 };
+
+/** A payoff that ranks as full: isolation lifts pay more only because they cost little. */
+const FULL_PAYOFF = 2.5;
 
 /**
- * How well an exercise pays in this phase: payoff first while cutting, otherwise stimulus weighs more; stimulus for
- * novices.
+ * What an exercise is worth to the athlete, added to its likeness: stimulus for novices; for others payoff, which
+ * weighs as much as likeness for the advanced, in a cut, and where a lift is tiring or has stalled.
  */
-function worth(exercise: Exercise, athlete: Athlete, date: LocalDate): number {
-  if (athlete.level === 'novice') return exercise.stimulus / 5;
-  const cutting = phaseOn(athlete, date) === 'cutting';
-  return cutting ? payoff(exercise) / 5 : (exercise.stimulus / 5 + payoff(exercise) / 5) / 2;
+function worth(exercise: Exercise, athlete: Athlete, date: LocalDate, reason: ExchangeReason): number {
+  const stimulus = exercise.stimulus / 5;
+  if (athlete.level === 'novice' && reason !== 'tired') return WEIGHTS.worth * stimulus;
+  const pays = Math.min(1, payoff(exercise) / FULL_PAYOFF);
+  const isFirst =
+    athlete.level === 'advanced' ||
+    phaseOn(athlete, date) === 'cutting' ||
+    reason === 'tired' ||
+    reason === 'stalled';
+  return isFirst ? pays : (WEIGHTS.worth * (stimulus + pays)) / 2;
 }
 
 /**
  * Substitutes for an exercise, best first: by similar muscles, same pattern, irritated joints, payoff in the phase,
- * loading at long muscle length, and not used recently. Only what the place allows.
+ * loading at long muscle length, and not used recently; a near twin of what stalled comes last. Only what the place
+ * allows.
  */
 export function swapCandidates(
   exercise: Exercise,
@@ -56,12 +72,14 @@ export function swapCandidates(
     place,
     date,
     lately = NONE,
+    reason = 'other',
   }: {
     readonly athlete: Athlete;
     readonly place: Place;
     readonly date: LocalDate;
     /** Exercises used recently, by id. */
     readonly lately?: ReadonlySet<string>;
+    readonly reason?: ExchangeReason;
   },
 ): readonly SwapScore[] {
   const irritated = new Set(athlete.joints.map(({ joint }) => joint));
@@ -71,23 +89,25 @@ export function swapCandidates(
       const alike = contributionSimilarity(exercise, one);
       const samePattern = one.pattern === exercise.pattern;
       const sparesJoints = !one.joints.some((joint) => irritated.has(joint));
-      const pays = worth(one, athlete, date);
+      const nearTwin = reason === 'stalled' && samePattern && one.loading === exercise.loading;
       const longLength = one.hardest === 'stretched';
       return {
         exercise: one,
         similarity: alike,
         samePattern,
         sparesJoints,
-        payoff: pays,
+        payoff: payoff(one),
         longLength,
         lately: lately.has(one.id),
+        nearTwin,
         total:
           alike +
           (samePattern ? WEIGHTS.pattern : 0) +
           (sparesJoints ? WEIGHTS.joints : 0) +
-          WEIGHTS.payoff * pays +
+          worth(one, athlete, date, reason) +
           (longLength ? WEIGHTS.longLength : 0) -
-          (lately.has(one.id) ? WEIGHTS.lately : 0),
+          (lately.has(one.id) ? WEIGHTS.lately : 0) -
+          (nearTwin ? WEIGHTS.nearTwin : 0),
       };
     })
     .filter((one) => one.similarity > 0)

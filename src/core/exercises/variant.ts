@@ -3,7 +3,7 @@ import type { Exercise } from './exercise';
 const made = new WeakMap<Exercise, Map<string, Exercise>>();
 
 /**
- * The exercise in one of its set-ups: the variant's shares override its own. An unknown variant changes nothing, so
+ * The exercise in one of its set-ups: the variant's shares override its own, and joints that it spares are left out. An unknown variant changes nothing, so
  * that blocks survive its removal. The same exercise and variant give the same object.
  */
 export function inVariant(exercise: Exercise, variantId: string | null): Exercise {
@@ -14,6 +14,7 @@ export function inVariant(exercise: Exercise, variantId: string | null): Exercis
   const shifted = variants.get(variant.id) ?? {
     ...exercise,
     contributions: { ...exercise.contributions, ...variant.contributions },
+    joints: exercise.joints.filter((joint) => variant.spares?.includes(joint) !== true),
   };
   variants.set(variant.id, shifted);
   return shifted;

@@ -1,7 +1,7 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Athlete } from '../athlete/athlete';
 import type { Block, Slot } from '../block/block';
-import type { Edit } from '../block/edits/edit';
+import type { Edit, SingleEdit } from '../block/edits/edit';
 import type { Conventions } from '../conventions/conventions';
 import type { NearConventions } from '../conventions/own-conventions';
 import type { Exercise } from '../exercises/exercise';
@@ -13,6 +13,26 @@ import type { FindingDetail } from './finding-detail';
 
 export const SEVERITIES = ['block', 'warn', 'note'] as const;
 export type Severity = (typeof SEVERITIES)[number];
+
+/** Ways to ease a joint, in the order in which they are offered. */
+export const JOINT_EASES = [
+  'longer sets',
+  'another set-up',
+  'another implement',
+  'restricted range',
+  'another exercise',
+] as const;
+export type JointEase = (typeof JOINT_EASES)[number];
+
+/** What easing a joint does to one exercise. */
+export interface JointChange {
+  readonly exerciseId: string;
+  /** The exercise that takes its place; null: it stays. */
+  readonly to: string | null;
+  /** The set-up it gets, by name; null: none. */
+  readonly setUp: string | null;
+  readonly edits: readonly SingleEdit[];
+}
 
 /** Edits that fix a finding, and a description of what they do. */
 export type Fix = { readonly edit: Edit } & (
@@ -62,8 +82,9 @@ export type Fix = { readonly edit: Edit } & (
     }
   | {
       readonly does: 'ease joint';
-      readonly how: 'longer sets' | 'restricted range';
-      readonly exerciseIds: readonly string[];
+      readonly how: JointEase;
+      /** What it does to each exercise; each can be left out. */
+      readonly changes: readonly JointChange[];
     }
   | { readonly does: 'hold RIR' | 'hold reps'; readonly exerciseId: string }
   | { readonly does: 'lengthen rest'; readonly exerciseId: string; readonly rest: number }

@@ -8,6 +8,7 @@ import { athlete, block, HALL, HALL_PLACE, lookup, session, slot } from '../test
 import { unfold } from '../unfold/unfold';
 import type { Finding } from './finding';
 import type { FindingDetail } from './finding-detail';
+import { easing } from './irritated-joint';
 import { findingFacts, runChecks } from './registry';
 
 const someone = athlete();
@@ -449,18 +450,45 @@ describe('irritated joint', () => {
     expect(about('irritated joint', legs)).toEqual([]);
   });
 
-  test('longer sets first, then a restricted range, then another exercise: each fixes it', () => {
+  test('longer sets, then a set-up, then a restricted range, then another exercise: each fixes it', () => {
     const [finding] = about('irritated joint', legs, sore);
+    // Everything that trains the same muscles in the same way loads the knee too: no other implement.
     expect(finding?.fixes.map((fix) => (fix.does === 'ease joint' ? fix.how : fix.does))).toEqual([
       'longer sets',
+      'another set-up',
       'restricted range',
-      'swap',
+      'another exercise',
+    ]);
+    const setUp = finding?.fixes[1];
+    expect(setUp?.does === 'ease joint' && setUp.changes).toMatchObject([
+      { exerciseId: 'leg-press', to: null, setUp: 'feet high' },
     ]);
     for (const fix of finding?.fixes ?? []) {
       const applied = applyEdit(legs, fix.edit);
       if (!applied.ok) throw new Error(JSON.stringify(applied.problems));
       expect(about('irritated joint', applied.value.block, sore)).toEqual([]);
     }
+  });
+
+  test('a pull-up changes to a pulldown, which is not blamed for the shoulder; each exercise can be left out', () => {
+    const back = block([session('a', 0, [slot('1', 'pull-up'), slot('2', 'barbell-bench-press')])]);
+    const shoulder = athlete({ joints: [{ joint: 'shoulder', since: '2026-11-01', note: '' }] });
+    const [finding] = about('irritated joint', back, shoulder);
+    const implement = finding?.fixes.find(
+      (fix) => fix.does === 'ease joint' && fix.how === 'another implement',
+    );
+    expect(implement?.does === 'ease joint' && implement.changes.map(({ exerciseId }) => exerciseId)).toEqual(
+      ['pull-up'],
+    );
+    expect(JSON.stringify(implement)).toContain('pulldown');
+    const setUp = finding?.fixes.find((fix) => fix.does === 'ease joint' && fix.how === 'another set-up');
+    if (setUp?.does !== 'ease joint') throw new Error('both have a set-up that spares the shoulder');
+    expect(setUp.changes).toHaveLength(2);
+    const one = applyEdit(back, easing(setUp.how, setUp.changes.slice(0, 1)).edit);
+    if (!one.ok) throw new Error(JSON.stringify(one.problems));
+    expect(about('irritated joint', one.value.block, shoulder)[0]?.detail).toMatchObject({
+      exerciseIds: ['barbell-bench-press'],
+    });
   });
 
   test('sets of 15 ease the joint, sets of 14 do not', () => {

@@ -115,6 +115,7 @@ function replaceStalled(exerciseId: string, reviewed: Reviewed): readonly Single
     place: placeFor(reviewed.athlete, first.session.place),
     date: reviewed.today,
     lately: new Set(reviewed.exposures.map((exposure) => exposure.exerciseId)),
+    reason: 'stalled',
   });
   return best === undefined
     ? []

@@ -3,10 +3,12 @@ import { blockEnds } from './kinds/block-ends';
 import { daysLost } from './kinds/days-lost';
 import { effort } from './kinds/effort';
 import { joint } from './kinds/joint';
+import { liftBack } from './kinds/lift-back';
 import { nextWeek } from './kinds/next-week';
 import { noLog } from './kinds/no-log';
 import { readiness } from './kinds/readiness';
 import { rearrange } from './kinds/rearrange';
+import { samePlan } from './kinds/same-plan';
 import { signs } from './kinds/signs';
 import { split } from './kinds/split';
 import { stall } from './kinds/stall';
@@ -25,6 +27,8 @@ export const WATCHES = [
   readiness,
   tired,
   blockEnds,
+  samePlan,
+  liftBack,
   split,
   effort,
 ] as const satisfies readonly WatchKind[];

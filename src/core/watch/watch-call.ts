@@ -1,8 +1,11 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { Edit } from '../block/edits/edit';
+import type { RepRange } from '../block/rep-range';
 import type { LocalDate } from '../calendar';
+import type { JointChange, JointEase } from '../findings/finding';
 import type { PainPlace } from '../on-the-day/session-note';
 import type { SignsVerdict } from '../recovery/signs';
+import type { TechniqueKind } from '../techniques/registry';
 
 /** An alert that waits for the coach, as figures; the interface words it. */
 export interface WatchCall {
@@ -55,6 +58,8 @@ export type WatchEvidence =
   | { readonly kind: 'split'; readonly session: string; readonly missed: number; readonly of: number }
   | { readonly kind: 'readiness'; readonly days: number }
   | { readonly kind: 'tired'; readonly times: number; readonly lifts: readonly string[] }
+  | { readonly kind: 'same plan'; readonly weeks: number; readonly muscles: readonly Muscle[] }
+  | { readonly kind: 'lift back'; readonly lifts: readonly string[] }
   | { readonly kind: 'effort'; readonly reps: number; readonly pairs: number };
 
 /** Something a coach may do about it. */
@@ -76,6 +81,7 @@ export interface SwapParts {
   readonly payoff: number;
   readonly longLength: boolean;
   readonly lately: boolean;
+  readonly nearTwin: boolean;
   readonly total: number;
 }
 
@@ -97,8 +103,16 @@ export type WatchAction =
   | { readonly kind: 'swap'; readonly from: string; readonly to: string; readonly parts: SwapParts }
   | {
       readonly kind: 'ease joint';
-      readonly how: 'longer sets' | 'restricted range' | 'another exercise';
-      readonly to: readonly string[];
+      readonly how: JointEase;
+      readonly changes: readonly Omit<JointChange, 'edits'>[];
+    }
+  | { readonly kind: 'lift back'; readonly from: string; readonly to: string }
+  | {
+      /** Another way to train a lift: another rep range, or another technique. */
+      readonly kind: 'other scheme';
+      readonly exerciseId: string;
+      readonly range: RepRange;
+      readonly technique: TechniqueKind | null;
     }
   | { readonly kind: 'next block' }
   | { readonly kind: 'noted' };

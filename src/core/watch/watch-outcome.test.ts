@@ -85,6 +85,7 @@ describe('a stall', () => {
         payoff: 1,
         longLength: false,
         lately: false,
+        nearTwin: false,
         total: 1,
       },
     },

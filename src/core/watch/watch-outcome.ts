@@ -87,7 +87,10 @@ export function watchOutcome(answer: WatchAnswer, watch: Seen): WatchOutcome | n
       return bias === undefined ? null : { kind: 'reports', reps: bias.mean, pairs: bias.pairs };
     }
     case 'block ends':
+    case 'same plan':
       return null;
+    case 'lift back':
+      return liftSince(answer, evidence.lifts[0] ?? '', watch);
   }
 }
 
@@ -106,7 +109,7 @@ function liftSince(
   { exposures, athlete }: Seen,
 ): WatchOutcome | null {
   const does = call.options.find(({ id }) => id === optionId)?.does;
-  const lift = does?.kind === 'swap' ? does.to : exerciseId;
+  const lift = does?.kind === 'swap' || does?.kind === 'lift back' ? does.to : exerciseId;
   const points = [...(trendPoints(exposures, chosenCurve(athlete.effort)).get(lift) ?? [])]
     .filter((point) => point.date > date)
     .sort((a, b) => a.date.localeCompare(b.date));

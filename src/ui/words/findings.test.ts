@@ -253,6 +253,7 @@ test.each(Object.entries(SAID))('%s', (rule, [detail, sentence]) => {
 });
 
 const edit = { kind: 'batch', edits: [] } as const;
+const stays = (exerciseId: string) => ({ exerciseId, to: null, setUp: null, edits: [] });
 
 test.each<[Fix, string]>([
   [{ edit, does: 'move session', session: 'Legs', day: 4, cycleDays: 7 }, 'Move Legs to Fri'],
@@ -312,12 +313,30 @@ test.each<[Fix, string]>([
     'Use hack squat instead of leg press',
   ],
   [
-    { edit, does: 'ease joint', how: 'longer sets', exerciseIds: ['leg-press', 'pull-up'] },
+    { edit, does: 'ease joint', how: 'longer sets', changes: [stays('leg-press'), stays('pull-up')] },
     'Use lighter, longer sets: leg press and pull-up',
   ],
   [
-    { edit, does: 'ease joint', how: 'restricted range', exerciseIds: ['a', 'b', 'c'] },
-    'Shorten the range of motion: these 3 exercises',
+    { edit, does: 'ease joint', how: 'restricted range', changes: [stays('pull-up'), stays('pull-up')] },
+    'Shorten the range of motion: pull-up',
+  ],
+  [
+    {
+      edit,
+      does: 'ease joint',
+      how: 'another set-up',
+      changes: [{ ...stays('pull-up'), setUp: 'close grip' }],
+    },
+    'Close grip: pull-up',
+  ],
+  [
+    {
+      edit,
+      does: 'ease joint',
+      how: 'another implement',
+      changes: [{ ...stays('pull-up'), to: 'leg-press' }],
+    },
+    'Use leg press instead of pull-up',
   ],
   [{ edit, does: 'hold back', exerciseId: 'pull-up' }, 'Stop short of failure: pull-up'],
   [{ edit, does: 'next variation', exerciseId: 'ring-push-up' }, 'Use ring push-up'],

@@ -1,4 +1,4 @@
-import type { FindingDetail, Fix, SlotTrim } from '@/core';
+import type { FindingDetail, Fix, JointChange, JointEase, SlotTrim } from '@/core';
 import { shortDay } from './dates';
 import { estimate, figure, listed, plural, span } from './figures';
 import { capital, dayName, type ExerciseNames } from './names';
@@ -186,6 +186,34 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
 const theseExercises = (ids: readonly string[], names: ExerciseNames) =>
   ids.length > 2 ? `these ${ids.length} exercises` : listed(ids.map(names));
 
+/** What easing a joint does to exercises: each by name, with what it gets. */
+export function easeWords(
+  how: JointEase,
+  changes: readonly Pick<JointChange, 'exerciseId' | 'to' | 'setUp'>[],
+  names: ExerciseNames,
+): string {
+  const ids = [...new Set(changes.map(({ exerciseId }) => exerciseId))];
+  switch (how) {
+    case 'longer sets':
+      return `Use lighter, longer sets: ${listed(ids.map(names))}`;
+    case 'restricted range':
+      return `Shorten the range of motion: ${listed(ids.map(names))}`;
+    case 'another set-up':
+      return [
+        ...new Set(changes.map(({ exerciseId, setUp }) => `${capital(setUp ?? '')}: ${names(exerciseId)}`)),
+      ].join('; ');
+    case 'another implement':
+    case 'another exercise':
+      return [
+        ...new Set(
+          changes.map(
+            ({ exerciseId, to }) => `Use ${names(to ?? exerciseId)} instead of ${names(exerciseId)}`,
+          ),
+        ),
+      ].join('; ');
+  }
+}
+
 /** What a fix does, as its button says it. */
 export function fixWords(fix: Fix, names: ExerciseNames): string {
   switch (fix.does) {
@@ -236,7 +264,7 @@ export function fixWords(fix: Fix, names: ExerciseNames): string {
         '; ',
       );
     case 'ease joint':
-      return `${fix.how === 'longer sets' ? 'Use lighter, longer sets' : 'Shorten the range of motion'}: ${theseExercises(fix.exerciseIds, names)}`;
+      return easeWords(fix.how, fix.changes, names);
     case 'hold back':
       return `Stop short of failure: ${names(fix.exerciseId)}`;
     case 'next variation':

@@ -1,8 +1,10 @@
-import type { Cost, SwapParts, WatchAction, WatchCall } from '@/core';
+import type { Cost, JointEase, SwapParts, WatchAction, WatchCall } from '@/core';
 import { shortDay } from './dates';
-import { estimate, figure, listed, plural } from './figures';
+import { estimate, figure, listed, plural, span } from './figures';
+import { easeWords } from './findings';
 import { capital, dayName, type ExerciseNames } from './names';
 import { sendWeek } from './screens/block';
+import { TECHNIQUE_NAMES } from './techniques';
 import { screenWord } from './values';
 
 /** An alert: what needs the coach, why, and what each option does. */
@@ -90,6 +92,16 @@ function lineOf(
         says: 'Tired for weeks',
         evidence: `High fatigue in ${plural(evidence.times, 'check-in')} in a row; consider supported lifts instead of ${listed(evidence.lifts.map(names))}`,
       };
+    case 'same plan':
+      return {
+        says: 'Time to vary exercises',
+        evidence: `${capital(listed(evidence.muscles))}: the same exercises for ${evidence.weeks} weeks or more`,
+      };
+    case 'lift back':
+      return {
+        says: `${capital(listed(evidence.lifts.map(names)))} may return`,
+        evidence: 'Given up in the cut; the athlete is gaining again and can recover from them',
+      };
     case 'effort':
       return {
         says: `Ends sets with ${figure(Math.abs(evidence.reps), 1)} reps ${evidence.reps > 0 ? 'more' : 'fewer'} left than reported`,
@@ -150,8 +162,23 @@ export function actionText(
         words: `Use ${names(does.to)}`,
         change: `${capital(names(does.to))} instead of ${names(does.from)}: ${partsText(does.parts)}. Its load starts from its own best set, or week 1 finds it.`,
       };
+    case 'lift back':
+      return {
+        words: `Use ${names(does.to)}`,
+        change: `${capital(names(does.to))} instead of ${names(does.from)}. Its load starts from its own last log.`,
+      };
+    case 'other scheme':
+      return does.technique === null
+        ? {
+            words: `Train it in ${span(does.range.low, does.range.high)}`,
+            change: `${capital(names(does.exerciseId))} stays, with ${span(does.range.low, does.range.high)} reps in all its places.`,
+          }
+        : {
+            words: `Use ${TECHNIQUE_NAMES[does.technique]}`,
+            change: `${capital(names(does.exerciseId))} stays, with ${TECHNIQUE_NAMES[does.technique]} in all its places.`,
+          };
     case 'ease joint':
-      return easeText(does, names);
+      return { words: easeWords(does.how, does.changes, names), change: easeChange(does.how) };
     case 'next block':
       return { words: 'Plan next block', change: 'Opens a new block. This one does not change.' };
     case 'noted':
@@ -183,32 +210,26 @@ export function partsText(parts: SwapParts): string {
   return listed([
     `${figure(100 * parts.similarity, 0)} % similar`,
     parts.samePattern ? 'same movement' : 'different movement',
+    ...(parts.nearTwin ? ['nearly the same lift'] : []),
     ...(parts.sparesJoints ? [] : ['loads an irritated joint']),
-    `payoff ${figure(parts.payoff, 2)}`,
+    `payoff ${figure(parts.payoff)}`,
     ...(parts.longLength ? ['hardest stretched'] : []),
     parts.lately ? 'used recently' : 'not used recently',
   ]);
 }
 
-type Ease = Extract<WatchAction, { readonly kind: 'ease joint' }>;
-
-function easeText({ how, to }: Ease, names: ExerciseNames) {
+function easeChange(how: JointEase): string {
   switch (how) {
     case 'longer sets':
-      return {
-        words: 'Use lighter, longer sets',
-        change: 'Exercises that load the joint get a higher rep range.',
-      };
+      return 'These exercises get a higher rep range, so their loads are lighter.';
+    case 'another set-up':
+      return 'The exercises stay; these set-ups are easier on the joint.';
+    case 'another implement':
+      return 'The movement stays, with something that is easier on the joint.';
     case 'restricted range':
-      return {
-        words: 'Shorten the range of motion',
-        change: 'Exercises that load the joint leave out the painful part.',
-      };
+      return 'These exercises leave out the painful part.';
     case 'another exercise':
-      return {
-        words: `Use ${listed(to.map(names))}`,
-        change: `${capital(listed(to.map(names)))} instead of exercises that load the joint.`,
-      };
+      return 'Other exercises for the same muscles that do not load the joint.';
   }
 }
 

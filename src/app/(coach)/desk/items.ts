@@ -26,6 +26,8 @@ export const URGENCY = [
   'readiness',
   'tired',
   'block ends',
+  'same plan',
+  'lift back',
   'split',
   'effort',
   'routine',

@@ -51,7 +51,14 @@ export const ARMS: readonly Exercise[] = [
     stimulus: 3,
     fatigue: 1,
     cues: 'Turn the palm up, elbows still.',
-    variants: [{ id: 'thumbs-up', name: 'thumbs up', contributions: { biceps: 0.75, forearms: 0.75 } }],
+    variants: [
+      {
+        id: 'thumbs-up',
+        name: 'thumbs up',
+        contributions: { biceps: 0.75, forearms: 0.75 },
+        spares: ['elbow'],
+      },
+    ],
   }),
   curl('cable-curl', 'cable curl', {
     equipment: ['cable'],

@@ -51,7 +51,12 @@ export const HINGES: readonly Exercise[] = [
     cues: 'Take the slack out, push the floor away, bar close.',
     variants: [
       { id: 'wide-stance', name: 'wide stance', contributions: { adductors: 0.5, hamstrings: 0.5 } },
-      { id: 'raised-bar', name: 'bar raised', contributions: { hamstrings: 0.5, quads: 0.25 } },
+      {
+        id: 'raised-bar',
+        name: 'bar raised',
+        contributions: { hamstrings: 0.5, quads: 0.25 },
+        spares: ['low back'],
+      },
     ],
   }),
   hinge('good-morning', 'good morning', {

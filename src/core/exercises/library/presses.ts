@@ -14,11 +14,11 @@ const press = family({
 
 const ANGLES = [
   { id: 'steep', name: 'bench steep', contributions: { chest: 0.75, 'front delts': 1 } },
-  { id: 'low', name: 'bench low', contributions: { chest: 1, 'front delts': 0.25 } },
+  { id: 'low', name: 'bench low', contributions: { chest: 1, 'front delts': 0.25 }, spares: ['shoulder'] },
 ] as const;
 
 const GRIPS = [
-  { id: 'close-grip', name: 'close grip', contributions: { chest: 0.5, triceps: 1 } },
+  { id: 'close-grip', name: 'close grip', contributions: { chest: 0.5, triceps: 1 }, spares: ['shoulder'] },
   { id: 'wide-grip', name: 'wide grip', contributions: { chest: 1, triceps: 0.25 } },
 ] as const;
 

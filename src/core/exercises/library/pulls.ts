@@ -7,7 +7,8 @@ const pulldown = family({
   contributions: { lats: 1, 'upper back': 0.5, biceps: 0.5 },
   hardest: 'middle',
   longHalf: 'arms long',
-  joints: ['shoulder', 'elbow'],
+  // A pulldown loads the shoulder lightly; hanging does not.
+  joints: ['elbow'],
   tempo: '3110',
   restSeconds: 120,
 });
@@ -25,13 +26,19 @@ const pullover = family({
 
 const GRIPS = [
   { id: 'underhand', name: 'underhand', contributions: { biceps: 0.75 } },
-  { id: 'close-grip', name: 'close grip', contributions: { biceps: 0.75, 'upper back': 0.25 } },
+  {
+    id: 'close-grip',
+    name: 'close grip',
+    contributions: { biceps: 0.75, 'upper back': 0.25 },
+    spares: ['shoulder'],
+  },
   { id: 'mixed-grip', name: 'mixed grip', contributions: { biceps: 0.75, 'upper back': 0.5, forearms: 0.5 } },
   { id: 'wide-grip', name: 'wide grip', contributions: { 'upper back': 0.75, biceps: 0.25 } },
 ] as const;
 /** Pull-ups, pulldowns and pullovers. */
 export const PULLS: readonly Exercise[] = [
   pulldown('pull-up', 'pull-up', {
+    joints: ['shoulder', 'elbow'],
     contributions: { lats: 1, 'upper back': 0.5, biceps: 0.5, forearms: 0.25 },
     equipment: ['pull-up bar'],
     loading: 'bodyweight',
@@ -46,6 +53,7 @@ export const PULLS: readonly Exercise[] = [
     chain: { name: 'pull-up', step: 3 },
   }),
   pulldown('foot-assisted-pull-up', 'foot-assisted pull-up', {
+    joints: ['shoulder', 'elbow'],
     hardest: 'shortened',
     contributions: { lats: 1, 'upper back': 0.5, biceps: 0.5, forearms: 0.25 },
     equipment: ['pull-up bar'],
@@ -58,6 +66,7 @@ export const PULLS: readonly Exercise[] = [
     chain: { name: 'pull-up', step: 2 },
   }),
   pulldown('one-side-pull-up', 'archer pull-up', {
+    joints: ['shoulder', 'elbow'],
     contributions: { lats: 1, biceps: 0.5, 'upper back': 0.5, forearms: 0.5 },
     equipment: ['pull-up bar'],
     loading: 'bodyweight',
@@ -80,6 +89,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Let the shoulder blades rise at the top.',
   }),
   pulldown('wide-pulldown', 'wide-grip pulldown', {
+    joints: ['shoulder', 'elbow'],
     hardest: 'shortened',
     contributions: { lats: 1, 'upper back': 0.75, biceps: 0.25 },
     equipment: ['cable'],
@@ -180,6 +190,7 @@ export const PULLS: readonly Exercise[] = [
     ],
   }),
   pulldown('chin-up', 'chin-up', {
+    joints: ['shoulder', 'elbow'],
     contributions: { lats: 1, biceps: 1, 'upper back': 0.25, forearms: 0.25 },
     equipment: ['pull-up bar'],
     loading: 'bodyweight',
@@ -192,6 +203,7 @@ export const PULLS: readonly Exercise[] = [
     cues: 'Palms toward you, full hang, chin over the bar.',
   }),
   pulldown('assisted-one-arm-chin-up', 'assisted one-arm chin-up', {
+    joints: ['shoulder', 'elbow'],
     contributions: { lats: 1, biceps: 1, 'upper back': 0.5, forearms: 0.5 },
     equipment: ['pull-up bar', 'band'],
     loading: 'bodyweight',
@@ -206,6 +218,7 @@ export const PULLS: readonly Exercise[] = [
     chain: { name: 'one-arm chin-up', step: 1 },
   }),
   pulldown('one-arm-chin-up', 'one-arm chin-up', {
+    joints: ['shoulder', 'elbow'],
     contributions: { lats: 1, biceps: 1, 'upper back': 0.5, forearms: 0.5 },
     equipment: ['pull-up bar'],
     loading: 'bodyweight',

@@ -18,7 +18,8 @@ const rear = family({
   contributions: { 'rear delts': 1, 'upper back': 0.25 },
   hardest: 'shortened',
   longHalf: 'arms crossed',
-  joints: ['shoulder'],
+  // Loads the shoulder lightly.
+  joints: [],
   tempo: '2011',
   restSeconds: 60,
 });
@@ -29,7 +30,8 @@ const shrug = family({
   contributions: { traps: 1, forearms: 0.25 },
   hardest: 'shortened',
   longHalf: 'bottom',
-  joints: ['shoulder'],
+  // Loads the shoulder lightly.
+  joints: [],
   tempo: '2012',
   restSeconds: 75,
 });

@@ -23,19 +23,30 @@ const lunge = family({
   restSeconds: 90,
   sides: 2,
   variants: [
-    { id: 'long-stride', name: 'long stride', contributions: { glutes: 1, quads: 0.5, hamstrings: 0.25 } },
+    {
+      id: 'long-stride',
+      name: 'long stride',
+      contributions: { glutes: 1, quads: 0.5, hamstrings: 0.25 },
+      spares: ['knee'],
+    },
     { id: 'short-stride', name: 'short stride', contributions: { quads: 1, glutes: 0.5 } },
     {
       id: 'hinged',
       name: 'torso forward, hip hinge',
       contributions: { glutes: 1, quads: 0.5, hamstrings: 0.5 },
+      spares: ['knee'],
     },
     { id: 'upright', name: 'torso upright, knee bend', contributions: { quads: 1, glutes: 0.5 } },
   ],
 });
 
 const FEET = [
-  { id: 'feet-high', name: 'feet high', contributions: { glutes: 1, quads: 0.5, hamstrings: 0.25 } },
+  {
+    id: 'feet-high',
+    name: 'feet high',
+    contributions: { glutes: 1, quads: 0.5, hamstrings: 0.25 },
+    spares: ['knee'],
+  },
   { id: 'feet-wide', name: 'feet wide', contributions: { adductors: 0.75 } },
 ] as const;
 
@@ -54,7 +65,12 @@ export const SQUATS: readonly Exercise[] = [
     restSeconds: 180,
     cues: 'Brace, sit between the heels, drive the floor away.',
     variants: [
-      { id: 'bar-low', name: 'bar low', contributions: { glutes: 1, quads: 0.75, hamstrings: 0.25 } },
+      {
+        id: 'bar-low',
+        name: 'bar low',
+        contributions: { glutes: 1, quads: 0.75, hamstrings: 0.25 },
+        spares: ['knee'],
+      },
       { id: 'heels-raised', name: 'heels raised', contributions: { quads: 1, glutes: 0.5 } },
     ],
   }),

@@ -20,7 +20,8 @@ const hold = family({
   loading: 'none',
   hardest: 'middle',
   longHalf: 'none',
-  joints: ['low back'],
+  // Held still, the spine is loaded lightly.
+  joints: [],
   tempo: '1000',
   restSeconds: 60,
   equipment: ['floor'],

@@ -1,8 +1,9 @@
 import { addDays } from '../../calendar';
 import { callId } from '../../calls/call';
 import { JOINTS, type Joint } from '../../exercises/exercise';
-import type { Fix } from '../../findings/finding';
-import { irritatedJoint } from '../../findings/irritated-joint';
+import type { CheckInput, Fix } from '../../findings/finding';
+import { jointEases, stressing } from '../../findings/irritated-joint';
+import type { Placed } from '../../findings/swap-slots';
 import { summariseNotes } from '../../on-the-day/session-note';
 import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../alert-kind';
 import { NOTED, type WatchOption } from '../watch-call';
@@ -18,8 +19,8 @@ interface PainReport {
 }
 
 /**
- * Pain in a joint, clear once or slight repeatedly: first longer and lighter sets, then a restricted range, then
- * another exercise. Never training through it.
+ * Pain in a joint, clear once or slight repeatedly: the ways to ease the lifts that hurt, then lighter sets for
+ * everything that loads the joint. Never training through it.
  */
 export const joint: WatchKind = {
   kind: 'joint',
@@ -30,13 +31,9 @@ export const joint: WatchKind = {
     return JOINTS.flatMap((where) => {
       const told = painReports(where, watch);
       if (!told.clear && told.times < SLIGHT_TIMES) return [];
-      const since = addDays(watch.today, -watch.conventions.painWindow);
-      const [found] = irritatedJoint({
-        ...input,
-        athlete: { ...watch.athlete, joints: [{ joint: where, since, note: '' }] },
-      });
+      const found = stressing(where, input);
       // Nothing in the plan loads it any more.
-      if (found === undefined) return [];
+      if (found.length === 0) return [];
       const subject = `joint/${where}`;
       return [
         {
@@ -45,7 +42,7 @@ export const joint: WatchKind = {
           subject,
           week: next.plan.week,
           evidence: { kind: 'joint' as const, where, times: told.times, lifts: [...told.lifts] },
-          options: [...found.fixes.flatMap(optionOf), NOTED],
+          options: [...easesFor(where, told.lifts, found, input), NOTED],
         },
       ];
     });
@@ -70,12 +67,25 @@ function painReports(where: Joint, { log, today, conventions }: Watch): PainRepo
   return { times: workouts.length, clear, lifts, workouts };
 }
 
-function optionOf(fix: Fix): readonly WatchOption[] {
-  if (fix.does === 'ease joint')
-    return [{ id: fix.how, does: { kind: 'ease joint', how: fix.how, to: [] }, edit: fix.edit }];
-  if (fix.does !== 'swap') return [];
-  const to = fix.swaps.map((swap) => swap.to);
+/** Eases of the lifts that hurt, or of all if none of those is planned; last, lighter sets for all. */
+function easesFor(
+  where: Joint,
+  lifts: ReadonlySet<string>,
+  found: readonly Placed[],
+  input: CheckInput,
+): readonly WatchOption[] {
+  const painful = found.filter(({ slot }) => lifts.has(slot.exercise.id));
+  const all = jointEases(where, found, input).flatMap((fix) => optionOf(fix));
+  if (painful.length === 0 || painful.length === found.length) return all;
+  const [lighter] = all.filter(({ id }) => id === 'longer sets');
   return [
-    { id: `swap ${to.join(' ')}`, does: { kind: 'ease joint', how: 'another exercise', to }, edit: fix.edit },
+    ...jointEases(where, painful, input).flatMap((fix) => optionOf(fix)),
+    ...(lighter === undefined ? [] : [{ ...lighter, id: 'longer sets for all' }]),
   ];
+}
+
+function optionOf(fix: Fix): readonly WatchOption[] {
+  if (fix.does !== 'ease joint') return [];
+  const changes = fix.changes.map(({ edits: _, ...change }) => change);
+  return [{ id: fix.how, does: { kind: 'ease joint', how: fix.how, changes }, edit: fix.edit }];
 }

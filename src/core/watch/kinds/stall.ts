@@ -1,6 +1,7 @@
 import { placeFor } from '../../athlete/place';
 import type { Slot } from '../../block/block';
 import { exchangeExercise } from '../../block/exchange-exercise';
+import type { RepRange } from '../../block/rep-range';
 import { addDays } from '../../calendar';
 import { callId } from '../../calls/call';
 import { chosenCurve } from '../../effort/curves';
@@ -13,6 +14,7 @@ import { summariseNotes } from '../../on-the-day/session-note';
 import { fatigueSigns } from '../../recovery/check-in';
 import { fatigueScore } from '../../recovery/signs';
 import { roundHalfUp } from '../../rounding';
+import { setCount, startOf, type TechniqueKind, withSetCount } from '../../techniques/registry';
 import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../alert-kind';
 import { NOTED, type WatchOption } from '../watch-call';
 
@@ -58,7 +60,7 @@ export const stall: WatchKind = {
             line: trend.line,
             roseBefore: trend.roseBefore,
           },
-          options: [...swaps(exerciseId, watch, input), NOTED],
+          options: [...swaps(exerciseId, watch, input), ...schemes(exerciseId, watch, input), NOTED],
         },
       ];
     });
@@ -136,6 +138,7 @@ function swaps(exerciseId: string, watch: Watch, input: CheckInput): readonly Wa
     place: placeFor(athlete, first.session.place),
     date: input.week.startDate,
     lately,
+    reason: 'stalled',
   });
   return ranked.slice(0, MOST_SWAPS).map(({ exercise: to, ...parts }) => ({
     id: `swap ${to.id}`,
@@ -145,4 +148,49 @@ function swaps(exerciseId: string, watch: Watch, input: CheckInput): readonly Wa
       edits: placed.flatMap(({ slot }) => exchangeExercise(slot, input.exerciseOf(asPlanned(slot)), to)),
     },
   }));
+}
+
+/** Ranges that a stalled lift may move to: heavier work goes lighter, lighter work heavier. */
+const HEAVIER = { compound: { low: 5, high: 8 }, isolation: { low: 8, high: 12 } } as const;
+/** Ranges whose middle is here or above are light. */
+const HEAVIER_FROM = 10;
+const LIGHTER = { low: 10, high: 15 } as const;
+
+/** Another scheme for the same lift: a rep range on the other side, and for straight sets of a compound a top set. */
+function schemes(exerciseId: string, { block }: Watch, input: CheckInput): readonly WatchOption[] {
+  const placed = slotsOf(exerciseId, block);
+  const [first] = placed;
+  if (first === undefined) return [];
+  const { kind, measure } = input.exerciseOf(asPlanned(first.slot));
+  if (measure === 'seconds') return [];
+  const { low, high } = first.slot.range;
+  const range = (low + high) / 2 >= HEAVIER_FROM ? HEAVIER[kind] : LIGHTER;
+  const option = (
+    id: string,
+    scheme: { readonly range: RepRange; readonly technique: TechniqueKind | null },
+    field: 'range' | 'technique',
+  ): WatchOption => ({
+    id,
+    does: { kind: 'other scheme', exerciseId, ...scheme },
+    edit: {
+      kind: 'batch',
+      edits: placed.map(({ slot }) =>
+        field === 'range'
+          ? { kind: 'slot/set', slot: slot.id, field, value: scheme.range }
+          : {
+              kind: 'slot/set',
+              slot: slot.id,
+              field,
+              value: withSetCount(startOf(scheme.technique ?? 'straight'), setCount(slot.technique)),
+            },
+      ),
+    },
+  });
+  const isPlain = kind === 'compound' && placed.every(({ slot }) => slot.technique.kind === 'straight');
+  return [
+    option('other range', { range, technique: null }, 'range'),
+    ...(isPlain
+      ? [option('top set', { range: first.slot.range, technique: 'top + back-offs' }, 'technique')]
+      : []),
+  ];
 }

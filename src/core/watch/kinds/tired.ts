@@ -77,6 +77,7 @@ function swapFor(
     athlete,
     place: placeFor(athlete, placed.session.place),
     date: input.week.startDate,
+    reason: 'tired',
   });
   if (best === undefined) return [];
   const { exercise: to, ...parts } = best;

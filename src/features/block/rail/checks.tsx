@@ -8,6 +8,7 @@ import { namesOf } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/rail';
 import type { Focus } from '../focus';
+import { FixButton } from './fix-button';
 import classes from './rail.module.css';
 
 const SIGNS = { block: '×', warn: '!', note: '–' } as const;
@@ -123,23 +124,18 @@ function FindingItem({
         {findingSentence(finding.detail, names)}
         <div className={classes.fixes}>
           {finding.fixes.map((fix) => (
-            <Button
+            <FixButton
               key={fixWords(fix, names)}
-              variant="link"
-              onFocus={(event) => {
-                event.stopPropagation();
-                onFocus({ kind: 'fix', id: finding.id, edit: fix.edit, does: fixWords(fix, names) });
-              }}
-              onMouseEnter={() =>
-                onFocus({ kind: 'fix', id: finding.id, edit: fix.edit, does: fixWords(fix, names) })
+              fix={fix}
+              names={names}
+              onLook={(looked) =>
+                onFocus({ kind: 'fix', id: finding.id, edit: looked.edit, does: fixWords(looked, names) })
               }
-              onClick={() => {
+              onFix={(taken) => {
                 onLeave(finding.id);
-                onFix(fix);
+                onFix(taken);
               }}
-            >
-              {fixWords(fix, names)}
-            </Button>
+            />
           ))}
           {placed ? (
             <Button variant="quiet" onClick={() => onJump(finding)}>

@@ -1,3 +1,5 @@
+import { plural } from '../figures';
+
 export const recover = 'Recover';
 export const moreSets = 'More sets';
 export const forWeek = 'for week';
@@ -18,3 +20,5 @@ export const setsTimesAWeek = 'sets, times a week';
 export const totalEachSetOnce = 'total, each set once';
 export const ofBudget = (budget: string) => `of ${budget}`;
 export const dismissedChecks = (dismissed: number) => `${dismissed} dismissed`;
+export const chooseExercises = 'Exercises to change';
+export const changeThese = (exercises: number) => `Change ${plural(exercises, 'exercise')}`;
