@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { PLACE_KINDS, presetPlace } from '../loading/place-presets';
 import { UNITS } from '../loading/weight';
 import { athlete, HALL } from '../testing/fixtures';
-import { hardSessions, LEVELS, PHASES, phaseOn, STYLES, setUpText } from './athlete';
+import { hardSessions, isDeepInCut, LEVELS, PHASES, phaseOn, STYLES, setUpText } from './athlete';
 import { decodeAthlete } from './athlete-codec';
 import { newAthlete } from './new-athlete';
 import { missingEquipment } from './place';
@@ -135,4 +135,14 @@ test('set-up and range of motion are one text; without notes there is none', () 
   expect(setUpText(known, 'a')).toBe('seat 4. Full: bar to the chest.');
   expect(setUpText(known, 'b')).toBeUndefined();
   expect(setUpText(known, 'c')).toBe('Full: hips below knees.');
+});
+
+test('deep in a cut begins after its eighth week: on day 56, not on day 55, and not in another phase', () => {
+  const phases = [
+    { from: '2026-01-05', phase: 'cutting' },
+    { from: '2026-06-01', phase: 'gaining' },
+  ] as const;
+  expect(isDeepInCut({ phases }, '2026-03-01')).toBe(false);
+  expect(isDeepInCut({ phases }, '2026-03-02')).toBe(true);
+  expect(isDeepInCut({ phases }, '2026-08-01')).toBe(false);
 });

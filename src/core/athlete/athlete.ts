@@ -1,6 +1,6 @@
 import type { Muscle } from '../anatomy/muscle';
 import type { RepRange } from '../block/rep-range';
-import type { LocalDate } from '../calendar';
+import { daysBetween, type LocalDate } from '../calendar';
 import type { OwnConventions } from '../conventions/own-conventions';
 import type { Effort } from '../effort/curves';
 import type { Joint } from '../exercises/exercise';
@@ -127,6 +127,15 @@ export function phaseOn(athlete: Pick<Athlete, 'phases'>, date: LocalDate): Phas
   let current: Phase = athlete.phases[0]?.phase ?? 'holding';
   for (const { from, phase } of athlete.phases) if (from <= date) current = phase;
   return current;
+}
+
+/** Days after which a cut is long enough for sets to stop falling off: eight weeks. */
+const DEEP_AFTER = 56;
+
+/** Whether the athlete is cutting on a day and has been for more than eight weeks. */
+export function isDeepInCut(athlete: Pick<Athlete, 'phases'>, date: LocalDate): boolean {
+  const current = athlete.phases.findLast(({ from }) => from <= date);
+  return current?.phase === 'cutting' && daysBetween(current.from, date) >= DEEP_AFTER;
 }
 
 /** Hard sport or cardio sessions a week. */

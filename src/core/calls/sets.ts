@@ -1,21 +1,19 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import { contribution, credits, payoff } from '../exercises/exercise';
-import { totalCredit, workingSets } from '../plan/working-sets';
+import { credits } from '../exercises/exercise';
+import { totalCredit } from '../plan/working-sets';
 import {
   distributeSets,
   type Grant,
   type Situation,
-  type SlotRoom,
   type Want,
   wantedSets,
 } from '../progression/set-response';
 import type { Observation } from '../recovery/observation';
-import { failureReach, setCount, setLimits } from '../techniques/registry';
-import { setCost } from '../timing/set-cost';
 import { muscleGoal } from '../volume/goal';
 import type { Call, CallKind } from './call';
 import type { Evidence } from './evidence';
 import { observationFacts, whyResponse } from './response';
+import { slotsForMore } from './slots-with-room';
 
 /** A muscle tolerates more sets in one of its sessions. */
 export interface SetsCall extends Call {
@@ -55,7 +53,7 @@ export const setsCall: CallKind<SetsCall, AnsweredSets> = {
       if (wanted === 'recover' || wanted === 0) continue;
       if (evidence.isAnswered(observationFacts(subjectOf(muscle, sessionId, next.week), observation)))
         continue;
-      const slots = slotsWithRoom(muscle, sessionId, evidence);
+      const slots = slotsForMore(muscle, sessionId, evidence);
       if (slots.length > 0)
         wants.set({ muscle, sessionId, priority: goal === 'priority', wanted, slots }, observation);
     }
@@ -76,14 +74,15 @@ function setsCallFor(
   { next, athlete }: Evidence,
 ): SetsCall[] {
   const { want, slotId, add, capped } = grant;
-  const slot = next.sessions.flatMap(({ slots }) => slots).find((one) => one.slotId === slotId);
-  if (observation === undefined || slot === undefined || add === 0) return [];
+  const session = next.sessions.find(({ slots }) => slots.some((one) => one.slotId === slotId));
+  const slot = session?.slots.find((one) => one.slotId === slotId);
+  if (observation === undefined || session === undefined || slot === undefined || add === 0) return [];
   return [
     {
       kind: 'sets',
       ...observationFacts(subjectOf(want.muscle, want.sessionId, next.week), observation),
       week: next.week,
-      sessionId: want.sessionId,
+      sessionId: session.sessionId,
       slotId: slot.slotId,
       exerciseId: slot.exerciseId,
       muscle: want.muscle,
@@ -91,34 +90,6 @@ function setsCallFor(
       why: whyResponse(observation, athlete, { wanted: want.wanted, add, capped }),
     },
   ];
-}
-
-/** Slots of a session that train a muscle as prime mover and accept responses, with the sets they can still take. */
-function slotsWithRoom(
-  muscle: Muscle,
-  sessionId: string,
-  { block, next, exerciseOf, conventions }: Evidence,
-) {
-  const session = next.sessions.find((one) => one.sessionId === sessionId);
-  const written = block.sessions.find((one) => one.id === sessionId);
-  return (session?.slots ?? []).flatMap((slot): SlotRoom[] => {
-    const exercise = exerciseOf(slot);
-    const prescription = written?.slots.find((one) => one.id === slot.slotId);
-    if (prescription === undefined || prescription.setRule !== 'by response') return [];
-    if (contribution(exercise, muscle) !== 1) return [];
-    // More sets past failure are never a response: this limit comes before every cap.
-    const gated = slot.gate !== null || failureReach(slot.technique) === 'past failure';
-    const most = gated ? 0 : setLimits(prescription.technique).most;
-    return [
-      {
-        slotId: slot.slotId,
-        payoff: payoff(exercise),
-        room: Math.max(0, most - Math.max(workingSets(slot), setCount(prescription.technique))),
-        minutesPerSet: setCost(prescription, exercise, conventions) / 60,
-        credits: exercise.contributions,
-      },
-    ];
-  });
 }
 
 function situation({ block, athlete, next, last, orders, exerciseOf }: Evidence): Situation {

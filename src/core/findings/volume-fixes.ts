@@ -1,11 +1,8 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
-import type { Slot } from '../block/block';
-import { averageFirstRir, driftPerSet, smallReps } from '../effort/drift';
 import { credits, primeMovers } from '../exercises/exercise';
-import type { SlotPlan } from '../plan/slot';
-import { isAtLeast, isAtMost, roundHalfUp } from '../rounding';
 import { setCount } from '../techniques/registry';
-import type { CheckInput, Fix, Mends } from './finding';
+import { setRoom } from '../volume/set-room';
+import type { CheckInput, Fix } from './finding';
 import { lowerRises, riseOf } from './lower-rises';
 import {
   type Candidate,
@@ -25,33 +22,9 @@ export const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefi
 /** Whether a slot's next set can be completed and counts: constant reps leave less with every set. */
 function canTakeAnother({ slot, exercise }: Candidate, added: number, input: CheckInput): boolean {
   const planned = writtenSlot(slot, input);
-  const last = planned?.sets.at(-1);
-  if (planned === undefined || last === undefined || !isAllHard(planned)) return false;
-  const { reps } = planned.why;
-  if (reps.code !== 'reps/drift') return true;
-  const atTop = driftPerSet(
-    reps.seconds,
-    input.near.ofExercise(exercise),
-    smallReps(exercise, slot.range.high),
-  );
-  if (slot.drift === 'hold RIR') return hasRoom(slot, planned, atTop, added + 1, input.mends);
-  const sets = planned.sets.filter(({ optional }) => !optional);
-  if (slot.drift === 'hold reps, first set')
-    return isAtLeast((sets.at(-1)?.rir ?? 0) - (added + 1) * reps.perSet, 0);
-  // With the RIR met on average, more sets make the first ones easier, until they no longer count.
-  const asked = sets.reduce((sum, { rir }) => sum + rir, 0) / sets.length;
-  const firstRir = averageFirstRir(asked, reps.perSet, sets.length + added + 1, input.conventions);
-  return isAtMost(firstRir + input.conventions.fitTolerance, input.conventions.hardSetRir);
-}
-
-/**
- * Whether the range has room for this many more sets, each with fewer reps than the one before: the last still
- * reaches its bottom. If set 1 is left only its top, the load may not suit it, so that is likely and not sure.
- */
-function hasRoom({ range }: Slot, { sets }: SlotPlan, perSet: number, more: number, mends: Mends): boolean {
-  const all = sets.filter(({ optional }) => !optional).length + more;
-  const first = range.low + roundHalfUp(perSet * (all - 1));
-  return mends === 'likely' ? first <= range.high : first < range.high;
+  if (planned?.sets.length === 0 || planned === undefined || !isAllHard(planned)) return false;
+  const { near, mends } = input;
+  return setRoom({ slot, exercise, planned, near, lastStep: mends === 'likely' }) > added;
 }
 
 /** Whether another set stays within budget, time, maximums and the session cap. */

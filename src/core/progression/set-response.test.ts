@@ -54,8 +54,8 @@ test('below target once waits, twice in a row recovers, whatever the soreness', 
 
 function want(muscle: Muscle, sessionId: string, wanted: number, priority = false): Want {
   const slots = [
-    { slotId: `${muscle}-poor`, payoff: 1, room: 5, minutesPerSet: 3, credits: { [muscle]: 1 } },
-    { slotId: `${muscle}-good`, payoff: 4, room: 5, minutesPerSet: 3, credits: { [muscle]: 1 } },
+    { slotId: `${muscle}-poor`, sessionId, payoff: 1, room: 5, minutesPerSet: 3, credits: { [muscle]: 1 } },
+    { slotId: `${muscle}-good`, sessionId, payoff: 4, room: 5, minutesPerSet: 3, credits: { [muscle]: 1 } },
   ];
   return { muscle, sessionId, priority, wanted, slots };
 }

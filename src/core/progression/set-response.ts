@@ -10,7 +10,7 @@ export interface Response {
   readonly verdict: Verdict;
   /** Below target in this and in the muscle's previous session. */
   readonly behindTwice: boolean;
-  /** Week 1 only: sets by which the start seems to be below the athlete's minimum. */
+  /** In week 1 and late in a cut: sets by which the work seems to be below the athlete's minimum. */
   readonly startShortfall: number;
 }
 
@@ -43,8 +43,10 @@ export type Cap =
 /** A slot that could get another set for a muscle. */
 export interface SlotRoom {
   readonly slotId: string;
+  /** Its session: the muscle's own, or another one if that has no room. */
+  readonly sessionId: string;
   readonly payoff: number;
-  /** Sets its technique can still take. */
+  /** Sets that its technique and range can still take. */
   readonly room: number;
   /** Minutes of set and rest, at the long end of its range. */
   readonly minutesPerSet: number;
@@ -113,7 +115,8 @@ export function distributeSets(
   );
   const gapToCeiling = (muscle: Muscle) =>
     (situation.ceiling.get(muscle) ?? 0) - (situation.weekSets.get(muscle) ?? 0);
-  const inSession = (want: Want) => sessionSets.get(want.sessionId)?.get(want.muscle) ?? 0;
+  const inSession = ({ muscle, sessionId }: Pick<Want, 'muscle' | 'sessionId'>) =>
+    sessionSets.get(sessionId)?.get(muscle) ?? 0;
 
   const order = [...wants].sort(
     (a, b) =>
@@ -123,10 +126,10 @@ export function distributeSets(
   );
 
   const capOn = (want: Want, slot: SlotRoom): Cap | null => {
-    const time = (minutes.get(want.sessionId) ?? 0) + slot.minutesPerSet;
+    const time = (minutes.get(slot.sessionId) ?? 0) + slot.minutesPerSet;
     if (time > situation.minutesLimit)
       return { kind: 'session time', minutes: time, limit: situation.minutesLimit };
-    const session = inSession(want) + (slot.credits[want.muscle] ?? 0);
+    const session = inSession({ ...want, sessionId: slot.sessionId }) + (slot.credits[want.muscle] ?? 0);
     const { sessionCap } = near.ofMuscle(want.muscle);
     if (session > sessionCap) return { kind: 'session cap', sets: session, limit: sessionCap };
     const week = (weekSets.get(want.muscle) ?? 0) + (slot.credits[want.muscle] ?? 0) * situation.perWeek;
@@ -151,13 +154,13 @@ export function distributeSets(
       add++;
       grown++;
       hardSets += situation.perWeek;
-      minutes.set(want.sessionId, (minutes.get(want.sessionId) ?? 0) + slot.minutesPerSet);
+      minutes.set(slot.sessionId, (minutes.get(slot.sessionId) ?? 0) + slot.minutesPerSet);
       addedTo.set(want.muscle, (addedTo.get(want.muscle) ?? 0) + 1);
       for (const [muscle, credit] of Object.entries(slot.credits) as [Muscle, number][]) {
         weekSets.set(muscle, (weekSets.get(muscle) ?? 0) + credit * situation.perWeek);
-        const session = sessionSets.get(want.sessionId) ?? new Map<Muscle, number>();
+        const session = sessionSets.get(slot.sessionId) ?? new Map<Muscle, number>();
         session.set(muscle, (session.get(muscle) ?? 0) + credit);
-        sessionSets.set(want.sessionId, session);
+        sessionSets.set(slot.sessionId, session);
       }
     }
     return { want, slotId: slot.slotId, add, capped };

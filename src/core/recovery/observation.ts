@@ -11,6 +11,6 @@ export interface Observation {
   readonly soreness: Soreness | 'no check-in';
   readonly performance: Performance;
   readonly behindTwice: boolean;
-  /** Week 1 only: sets by which the start seems to be below the athlete's minimum. */
+  /** In week 1 and deep in a cut: sets by which the work seems to be below the athlete's minimum. */
   readonly startShortfall: number;
 }

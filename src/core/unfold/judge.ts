@@ -1,4 +1,5 @@
 import { MUSCLES, type Muscle } from '../anatomy/muscle';
+import { isDeepInCut } from '../athlete/athlete';
 import { primeMovers } from '../exercises/exercise';
 import { valueIn } from '../loading/weight';
 import type { Soreness } from '../log/soreness';
@@ -8,7 +9,7 @@ import type { SlotPlan } from '../plan/slot';
 import type { Performed } from '../plan/week-state';
 import type { Observation } from '../recovery/observation';
 import { type JudgedSet, performance } from '../recovery/performance';
-import { type StartSets, startShortfall } from '../volume/start-enough';
+import { cutShortfall, type StartSets, startShortfall } from '../volume/start-enough';
 import { type Planner, plannedExercise } from './planner';
 
 /** Loads as moved and reps, by slot and set: the comparison for "fewer reps than last time at equal load". */
@@ -39,6 +40,8 @@ export function observe(
   if (!performed.workout.finished || dayEasing(performed.workout.notes) !== null) return [];
   const sets = new Map<Muscle, JudgedSet[]>();
   const starts = new Map<Muscle, StartSets[]>();
+  const isDeep = isDeepInCut(planner.athlete, performed.workout.date);
+  const shortfall = week === 1 ? startShortfall : isDeep ? cutShortfall : undefined;
   for (const slot of session.slots) {
     const judged = judgedSets(slot, performed, before);
     const start = { sets: judged.map(({ done }) => done) };
@@ -46,7 +49,7 @@ export function observe(
       const held = sets.get(muscle);
       if (held === undefined) sets.set(muscle, [...judged]);
       else held.push(...judged);
-      if (week === 1) starts.set(muscle, [...(starts.get(muscle) ?? []), start]);
+      if (shortfall !== undefined) starts.set(muscle, [...(starts.get(muscle) ?? []), start]);
     }
   }
   return MUSCLES.flatMap((muscle): Observation[] => {
@@ -62,7 +65,7 @@ export function observe(
         soreness,
         performance: result,
         behindTwice: result.verdict === 'behind' && lastBehind.get(muscle) === true,
-        startShortfall: week === 1 ? startShortfall(starts.get(muscle) ?? [], soreness) : 0,
+        startShortfall: shortfall?.(starts.get(muscle) ?? [], soreness) ?? 0,
       },
     ];
   });

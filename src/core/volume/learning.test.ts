@@ -4,7 +4,7 @@ import { conventionsWith } from '../conventions/conventions';
 import { VERDICTS } from '../recovery/performance';
 import { landmarksFor, startingSets } from './landmarks';
 import { learnLandmarks, type WeekOfMuscle } from './learn-landmarks';
-import { startShortfall } from './start-enough';
+import { cutShortfall, startShortfall } from './start-enough';
 
 const conventions = conventionsWith();
 const someone = { level: 'intermediate', landmarks: {}, learned: {} } as const;
@@ -66,6 +66,11 @@ describe('whether the start is enough', () => {
     expect(startShortfall(sets(10, 10, 10), 'early')).toBe(1);
     expect(startShortfall(sets(10, 9, 8), 'never sore')).toBe(1);
     expect(startShortfall(sets(10, 10, 10), 'never sore')).toBe(2);
+  });
+  test('deep in a cut only sets that no longer fall off ask for more', () => {
+    expect(cutShortfall(sets(10, 9, 8), 'never sore')).toBe(0);
+    expect(cutShortfall(sets(10, 10, 10), 'early')).toBe(1);
+    expect(cutShortfall(sets(10, 10, 10), 'never sore')).toBe(2);
   });
   test('without a check-in it counts as worked; a single set or different loads show nothing about reps', () => {
     expect(startShortfall(sets(10), 'no check-in')).toBe(0);

@@ -2,6 +2,7 @@ import type { Watch, WatchKind } from './alert-kind';
 import { blockEnds } from './kinds/block-ends';
 import { daysLost } from './kinds/days-lost';
 import { effort } from './kinds/effort';
+import { furtherExercise } from './kinds/further-exercise';
 import { joint } from './kinds/joint';
 import { liftBack } from './kinds/lift-back';
 import { nextWeek } from './kinds/next-week';
@@ -26,6 +27,7 @@ export const WATCHES = [
   noLog,
   readiness,
   tired,
+  furtherExercise,
   blockEnds,
   samePlan,
   liftBack,

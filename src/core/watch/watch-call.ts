@@ -60,6 +60,7 @@ export type WatchEvidence =
   | { readonly kind: 'tired'; readonly times: number; readonly lifts: readonly string[] }
   | { readonly kind: 'same plan'; readonly weeks: number; readonly muscles: readonly Muscle[] }
   | { readonly kind: 'lift back'; readonly lifts: readonly string[] }
+  | { readonly kind: 'further exercise'; readonly muscle: Muscle }
   | { readonly kind: 'effort'; readonly reps: number; readonly pairs: number };
 
 /** Something a coach may do about it. */
@@ -107,6 +108,12 @@ export type WatchAction =
       readonly changes: readonly Omit<JointChange, 'edits'>[];
     }
   | { readonly kind: 'lift back'; readonly from: string; readonly to: string }
+  | {
+      readonly kind: 'further exercise';
+      readonly exerciseId: string;
+      readonly sets: number;
+      readonly session: string;
+    }
   | {
       /** Another way to train a lift: another rep range, or another technique. */
       readonly kind: 'other scheme';

@@ -88,6 +88,7 @@ export function watchOutcome(answer: WatchAnswer, watch: Seen): WatchOutcome | n
     }
     case 'block ends':
     case 'same plan':
+    case 'further exercise':
       return null;
     case 'lift back':
       return liftSince(answer, evidence.lifts[0] ?? '', watch);

@@ -386,6 +386,41 @@ describe('a stall', () => {
   });
 });
 
+describe('a further exercise', () => {
+  // Three sets of 8 to 12 after 90 s lose more than a rep each: a fourth leaves set 1 its top, a fifth nothing.
+  const chest = (sets: number) =>
+    block(
+      [
+        session('a', 0, [
+          slot('press', 'chest-press-machine', {
+            technique: { kind: 'straight', sets },
+            range: { low: 8, high: 11 },
+            rest: 90,
+          }),
+        ]),
+      ],
+      { weeks: 6 },
+    );
+  const easy = (sets: number) =>
+    called('further exercise', {
+      block: chest(sets),
+      today: '2026-11-06',
+      weeks: ['all'],
+      doing: () => (set) => ({ reps: set.reps + 3, rir: set.rir }),
+      soreness: [{ workoutId: 'w1-a', muscle: 'chest', ended: 'none', said: '2026-11-04' }],
+    });
+
+  test('is proposed where a muscle tolerates more sets and the range has room for none', () => {
+    expect(easy(2)).toEqual([]);
+    const [call] = easy(4);
+    expect(call?.evidence).toEqual({ kind: 'further exercise', muscle: 'chest' });
+    const changed = take(chest(4), call?.options[0]);
+    const added = changed.sessions[0]?.slots[1];
+    expect(added?.exercise.id).not.toBe('chest-press-machine');
+    expect(added?.technique).toEqual({ kind: 'straight', sets: 2 });
+  });
+});
+
 describe('over a longer time', () => {
   const press = (exerciseId: string, date: string): Exposure => ({
     exerciseId,

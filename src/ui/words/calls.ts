@@ -9,7 +9,7 @@ export function callEvidence({ why }: Proposal): string {
     case 'set-response': {
       const sore =
         why.soreness === 'no check-in' ? 'no check-in' : SORENESS_WORDS[why.soreness].short.toLowerCase();
-      if (why.startShortfall > 0) return 'the starting sets seem too few';
+      if (why.startShortfall > 0) return 'the sets seem too few';
       if (why.behindTwice) return 'below target in two sessions in a row';
       return `${sore}, ${VERDICT_NAMES[why.verdict]}${why.score === 0 ? '' : ` (${why.score > 0 ? '+' : '−'}${figure(Math.abs(why.score), 1)})`}`;
     }

@@ -301,7 +301,7 @@ function startWords(shortfall: number): string {
     shortfall > 1
       ? 'the muscle was not felt and reps did not drop'
       : 'the muscle was not felt, or reps did not drop from set to set';
-  return ` Week 1 was too little for this athlete: ${why}.`;
+  return ` The sets seem too few for this athlete: ${why}.`;
 }
 
 const SCHOOLS: Readonly<Record<Crediting, string>> = {

@@ -92,6 +92,11 @@ function lineOf(
         says: 'Tired for weeks',
         evidence: `High fatigue in ${plural(evidence.times, 'check-in')} in a row; consider supported lifts instead of ${listed(evidence.lifts.map(names))}`,
       };
+    case 'further exercise':
+      return {
+        says: `${capital(evidence.muscle)} can take more sets`,
+        evidence: 'None of its exercises has room for another set within its rep range',
+      };
     case 'same plan':
       return {
         says: 'Time to vary exercises',
@@ -166,6 +171,11 @@ export function actionText(
       return {
         words: `Use ${names(does.to)}`,
         change: `${capital(names(does.to))} instead of ${names(does.from)}. Its load starts from its own last log.`,
+      };
+    case 'further exercise':
+      return {
+        words: `Add ${names(does.exerciseId)}`,
+        change: `${plural(does.sets, 'set')} of ${names(does.exerciseId)} at the end of ${does.session}.`,
       };
     case 'other scheme':
       return does.technique === null

@@ -25,6 +25,7 @@ export const URGENCY = [
   'no log',
   'readiness',
   'tired',
+  'further exercise',
   'block ends',
   'same plan',
   'lift back',
