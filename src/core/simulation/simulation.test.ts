@@ -215,5 +215,5 @@ test('below the minimum a muscle does not grow', () => {
   // Chest and quads start to grow at eight weekly sets; one is less than half.
   const below = simulated(days(1, 6), steady, 5).gain.middle;
   expect(simulated(days(1, 6), { ...steady, gain: 0 }, 5).gain.middle).toBeCloseTo(below);
-  expect(simulated(days(6, 6), steady, 5).gain.middle).toBeGreaterThan(below + 2);
+  expect(simulated(days(6, 6), steady, 5).gain.middle).toBeGreaterThan(below + 1.5);
 });
