@@ -42,6 +42,7 @@ export type Problem = { readonly path: string } & (
       readonly below: number | null;
       readonly above: number | null;
     }
+  | { readonly code: 'not-bodyweight'; readonly exercise: string }
   | { readonly code: 'no-sessions' }
   | { readonly code: 'session-without-slots'; readonly session: string }
   | { readonly code: 'week-issued'; readonly week: number }

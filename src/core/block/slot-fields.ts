@@ -218,6 +218,8 @@ export const SLOT_FIELDS = {
             ...outOfBounds(path, 'load', set.load.value, BOUNDS.load, false),
           ],
   }),
+  /** Done with bodyweight alone, without belt or assistance, whatever the place has. */
+  alone: defineField((z) => z.boolean().default(false))({ start: () => false }),
   /** Load as a percentage of the one-rep max, and what is added each calendar week. Null: by its load rule. */
   ofMax: defineField((z) =>
     z.strictObject({ share: z.number(), weekly: z.number() }).nullable().default(null),

@@ -1,3 +1,5 @@
+import { placeFor } from '../athlete/place';
+import { isBodyAlone, slotGrid } from '../loading/grid';
 import type { SetPlan } from '../plan/set';
 import { loadShift } from '../progression/load-shift';
 import { isAtLeast, isAtMost, roundToHalf } from '../rounding';
@@ -28,16 +30,21 @@ function predictedMiss(
  * Sets predicted to end a rep or more easier than planned: the load is outdated, or the equipment has no more; and
  * sets predicted to end a rep or more harder, which cannot be done as written. The first of each in the coming weeks.
  */
-export const staleLoad: Check = ({ block, blockPlan, week }) => {
+export const staleLoad: Check = ({ block, blockPlan, week, athlete }) => {
   const found = new Map<string, Finding>();
   for (const { plan, status } of blockPlan.weeks) {
     if (plan.kind === 'deload' || plan.week < week.week || status === 'done') continue;
     const isLowered = loadShift(block, plan.week) < 1;
     for (const session of plan.sessions) {
+      const written = block.sessions.find(({ id }) => id === session.sessionId);
+      const { loads } = placeFor(athlete, written?.place ?? null);
       for (const slot of session.slots) {
+        const alone = written?.slots.find(({ id }) => id === slot.slotId)?.alone === true;
+        const isAlone = isBodyAlone(slotGrid({ alone }, slot.loading, loads));
         if (slot.why.sets.code === 'sets/easy' || isUncounted(slot.technique)) continue;
         for (const set of slot.sets) {
-          const miss = predictedMiss(set, isLowered);
+          // The body alone is as light as it is: its reps are what can change.
+          const miss = predictedMiss(set, isLowered || isAlone);
           const id = miss === 'stale' ? `stale-load/${slot.slotId}` : `out-of-reach/${slot.slotId}`;
           if (miss === null || set.predictedRir === null || found.has(id)) continue;
           const facts = {

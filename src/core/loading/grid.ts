@@ -85,6 +85,27 @@ export function loadGrid(loading: Loading, set: EquipmentSet): LoadGrid {
   return grid;
 }
 
+/** The body without belt or assistance: the only load is 0 added. */
+const ALONE: Readonly<Record<Unit, LoadGrid>> = {
+  kg: { loading: 'bodyweight', unit: 'kg', steps: [asHundredths(0)] },
+  lb: { loading: 'bodyweight', unit: 'lb', steps: [asHundredths(0)] },
+};
+
+/** The grid of a slot: its loading's at the place, or the body alone where the coach writes that. */
+export function slotGrid(
+  { alone }: { readonly alone: boolean },
+  loading: Loading,
+  set: EquipmentSet,
+): LoadGrid {
+  const grid = loadGrid(loading, set);
+  return alone && loading === 'bodyweight' ? ALONE[grid.unit] : grid;
+}
+
+/** Whether the body is the only load: nothing can be fitted to a reserve. */
+export function isBodyAlone({ loading, steps }: LoadGrid): boolean {
+  return loading === 'bodyweight' && steps.length === 1 && steps[0] === 0;
+}
+
 /** Index of the first step at or above a load in hundredths; `steps.length` if there is none. */
 export function indexAtOrAbove(grid: LoadGrid, load: Hundredths): number {
   let low = 0;

@@ -9,7 +9,7 @@ import { e1rm, type RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
 import { inVariant } from '../exercises/variant';
 import { carriedWeight } from '../loading/carried';
-import { type LoadGrid, loadGrid } from '../loading/grid';
+import { type LoadGrid, slotGrid } from '../loading/grid';
 import { valueIn, type Weight } from '../loading/weight';
 import type { Memo } from '../memo';
 import type { StrengthSource } from '../plan/reason';
@@ -112,7 +112,7 @@ function slotFacts(
   const exercise = slotExercise(planner, slot);
   const conventions = planner.near.ofExercise(exercise);
   const estimating = estimatingOf({ conventions }, planner);
-  const grid = loadGrid(exercise.loading, placeFor(athlete, place).loads);
+  const grid = slotGrid(slot, exercise.loading, placeFor(athlete, place).loads);
   const lifted = { exercise, grid, carried: carriedWeight(exercise, athlete, grid.unit) };
   const set = slot.start ?? athlete.bestSets[exercise.id];
   const kind = slot.start === null ? 'best set' : 'start set';

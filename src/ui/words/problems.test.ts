@@ -60,6 +60,10 @@ const SAID: Examples = {
     { load: 61, unit: 'kg', below: 60, above: 62.5 },
     'The equipment has no 61 kg. Nearest: 60 kg or 62.5 kg.',
   ],
+  'not-bodyweight': [
+    { exercise: 'leg press' },
+    'Leg press is not a bodyweight exercise. Type a load, a set or a share.',
+  ],
   'no-sessions': [{}, 'The block has no sessions yet. Add one first.'],
   'session-without-slots': [{ session: 'Legs' }, 'Legs has no exercises yet.'],
   'week-issued': [{ week: 2 }, 'Week 2 has been sent. Recall it before changing it.'],

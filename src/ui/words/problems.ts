@@ -65,6 +65,8 @@ export function problemSentence(problem: Problem): string {
       return `“${problem.text}” is not a tempo. Use three or four digits, with X for as fast as possible: 31X0.`;
     case 'load-not-makeable':
       return notMakeable(problem);
+    case 'not-bodyweight':
+      return `${capital(problem.exercise)} is not a bodyweight exercise. Type a load, a set or a share.`;
     case 'no-sessions':
       return 'The block has no sessions yet. Add one first.';
     case 'session-without-slots':

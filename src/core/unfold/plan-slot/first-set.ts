@@ -1,6 +1,6 @@
 import type { RepRange } from '../../block/rep-range';
 import { holdAfterFatigue, rirAfterHold, secondsForRir } from '../../effort/hold';
-import { nearestLoad } from '../../loading/grid';
+import { isBodyAlone, type LoadGrid, nearestLoad } from '../../loading/grid';
 import { valueIn } from '../../loading/weight';
 import type { Reason } from '../../plan/reason';
 import { backOffFit } from '../../progression/load-rules/back-off';
@@ -15,7 +15,7 @@ import {
 import { RULES, type RuleName } from '../../progression/load-rules/registry';
 import type { RuleInput } from '../../progression/load-rules/rule';
 import { nextLoad } from '../../progression/load-rules/step-up';
-import { clamp, isAtLeast, roundHalfDown, roundHalfUp } from '../../rounding';
+import { clamp, isAtLeast, isAtMost, roundHalfDown, roundHalfUp } from '../../rounding';
 import { keepsReps, type TechniqueParameters, techniqueProgress } from '../../techniques/registry';
 import type { Part } from '../../techniques/technique';
 import { asHundredths, decimal, type Hundredths, heavier, hundredths } from '../../units';
@@ -65,8 +65,10 @@ export function firstSet(
     ? heldSet(facts, target, asked)
     : foundSet(facts, history, target, technique, asked);
   const { range } = asked;
-  const isGiven = found.isGiven || target.shift.now !== 1;
-  const load = found.chosen === null ? null : hundredths(found.chosen.load);
+  const isGiven = found.isGiven || target.shift.now !== 1 || isLeftToBody(found, grid, asked);
+  // With the body alone the load is known before anything was logged.
+  const only = isBodyAlone(grid) ? (grid.steps[0] ?? null) : null;
+  const load = found.chosen === null ? only : hundredths(found.chosen.load);
   const reps = found.chosen?.reps ?? roundHalfUp((range.low + range.high) / 2);
   if (override === null || !asked.isFirst || (override.load === null && override.reps === null))
     return { load, reps, why: found.why, input: found.input, isGiven };
@@ -86,6 +88,12 @@ export function firstSet(
     proposed: found.why,
   } as const;
   return { ...own, why, input, isGiven: isGiven || (typed !== null && override.rir === null) };
+}
+
+/** Whether the body alone leaves another RIR than asked: written reps, or more than the range allows. */
+function isLeftToBody({ chosen, input }: Found, grid: LoadGrid, { leadRir }: PartAsked): boolean {
+  if (chosen === null || input === null || !isBodyAlone(grid)) return false;
+  return !isAtMost(Math.abs(chosen.predictedRir - leadRir), input.conventions.fitTolerance);
 }
 
 interface Found {

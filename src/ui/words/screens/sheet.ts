@@ -17,7 +17,8 @@ export const workingSets35Goes =
   'Working sets. 3-5 goes from three to five over the building weeks. Sets added later are shown in the weeks.';
 export const basedOn = 'based on';
 export const theSetTheFirstLoad =
-  'The set the first load is based on: load × reps @RIR. If empty, the athlete’s best set. Or a share of the one-rep max, such as 70 %, or 70 % +2.5 a week.';
+  'The set the first load is based on: load × reps @RIR. If empty, the athlete’s best set. Or a share of the one-rep max, such as 70 %, or 70 % +2.5 a week. Or bodyweight, without belt or assistance.';
+export const bodyweightAlone = 'bodyweight';
 export const secondsDownInTheStretch =
   'Seconds down, in the stretch, up, in the squeeze. X is as fast as possible. Tempos for single sets after commas: 31X0, back-offs 31X2, last 5010.';
 export const dragToMove = 'Drag to move';

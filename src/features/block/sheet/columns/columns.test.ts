@@ -70,6 +70,7 @@ test.each<[PrescriptionColumn, string, Partial<Problem>]>([
   ['rir', 'hard', { code: 'not-a-number' }],
   ['rest', 'long', { code: 'not-a-number' }],
   ['start', 'sixty', { code: 'not-understood' }],
+  ['start', 'bodyweight', { code: 'not-bodyweight' }],
   ['start', '61x10@2', { code: 'load-not-makeable' }],
   ['start', '90×8', { code: 'reserve-missing', example: '90 × 8 @2' }],
 ])('%s refuses “%s”', (column, text, expected) => {
@@ -88,6 +89,28 @@ test('bodyweight starts are written as the added weight', () => {
   expect(value('start', 'bw x 8 @2', body)).toMatchObject({ load: { value: 0 }, reps: 8 });
   expect(value('start', '-20x8@1', body)).toMatchObject({ load: { value: -20 } });
   expect(value('start', '+5x8 rir 1', body)).toMatchObject({ load: { value: 5 } });
+});
+
+test('bodyweight alone is typed as such, replaces a share and is replaced by a set', () => {
+  const pullUp = exerciseById('pull-up');
+  if (pullUp === undefined) throw new Error('the library lost the pull-up');
+  const body = newSlot('s2', pullUp);
+  const fields = (text: string, of: Slot) => {
+    const entry = read('start', text, of);
+    return entry.ok && entry.value?.kind === 'batch'
+      ? entry.value.edits.map((edit) => (edit.kind === 'slot/set' ? [edit.field, edit.value] : []))
+      : entry;
+  };
+  const share = { ...body, ofMax: { share: 70, weekly: 0 } };
+  for (const text of ['bodyweight', 'BW', 'Body weight alone'])
+    expect(fields(text, share)).toEqual([
+      ['alone', true],
+      ['ofMax', null],
+    ]);
+  expect(fields('70 %', { ...body, alone: true })).toEqual([
+    ['alone', false],
+    ['ofMax', { share: 70, weekly: 0 }],
+  ]);
 });
 
 test('efforts of single sets are written after commas', () => {

@@ -29,11 +29,14 @@ export const startColumn = {
   help: () => screenWords.theSetTheFirstLoad,
   show: (slot, { athlete, place }, exercise) => {
     if (slot.ofMax !== null) return plain(shareText(slot.ofMax));
+    if (slot.alone) return plain(screenWords.bodyweightAlone);
     const { text, own } = startCell(slot, exercise, athlete, place);
     return { shown: text === '' ? 'find' : text, typed: own ? text : '', quiet: !own };
   },
-  copy: (slot, { athlete, place }, exercise) =>
-    slot.ofMax === null ? startCell(slot, exercise, athlete, place).text : shareText(slot.ofMax),
+  copy: (slot, { athlete, place }, exercise) => {
+    if (slot.alone) return screenWords.bodyweightAlone;
+    return slot.ofMax === null ? startCell(slot, exercise, athlete, place).text : shareText(slot.ofMax);
+  },
   read: (text, slot, { athlete, catalogue, place }) => {
     const path = `slot/${slot.id}/start`;
     const exercise = catalogue.find(slot.exercise);
@@ -42,8 +45,20 @@ export const startColumn = {
     // The athlete's own best set, copied with a slot, stays theirs.
     const had = startCell(slot, exercise, athlete, place);
     if (!had.own && text.trim() === had.text) return ok(null);
+    if (ALONE.test(text.trim())) {
+      return exercise.loading === 'bodyweight'
+        ? ok({
+            kind: 'batch',
+            edits: [
+              setField(slot, 'alone', true),
+              ...(slot.ofMax === null ? [] : [setField(slot, 'ofMax', null)]),
+            ],
+          })
+        : refused({ code: 'not-bodyweight', path, exercise: exercise.name });
+    }
+    const fitted = slot.alone ? [setField(slot, 'alone', false)] : [];
     const share = readShare(text);
-    if (share !== undefined) return ok(setField(slot, 'ofMax', share));
+    if (share !== undefined) return ok({ kind: 'batch', edits: [...fitted, setField(slot, 'ofMax', share)] });
     const grid = loadGrid(exercise.loading, place.loads);
     const set = readSet(text, exercise, grid.unit, path);
     if (!set.ok) return set;
@@ -51,12 +66,14 @@ export const startColumn = {
     if (unit === grid.unit && !isMakeable(grid, hundredths(value)))
       return refused(notMakeable(path, value, grid));
     const start = setField(slot, 'start', set.value);
-    // A set replaces a percentage.
-    return ok(slot.ofMax === null ? start : { kind: 'batch', edits: [start, setField(slot, 'ofMax', null)] });
+    // A set replaces a percentage, and bodyweight alone.
+    const replaced = [...fitted, ...(slot.ofMax === null ? [] : [setField(slot, 'ofMax', null)])];
+    return ok(replaced.length === 0 ? start : { kind: 'batch', edits: [start, ...replaced] });
   },
   clear: (slot) => [
     ...(slot.start === null ? [] : [setField(slot, 'start', null)]),
     ...(slot.ofMax === null ? [] : [setField(slot, 'ofMax', null)]),
+    ...(slot.alone ? [setField(slot, 'alone', false)] : []),
   ],
 } as const satisfies SheetColumn;
 
@@ -65,6 +82,9 @@ function shareText({ share, weekly }: NonNullable<Slot['ofMax']>): string {
   const step = weekly === 0 ? '' : ` ${weekly > 0 ? '+' : '−'}${figure(Math.abs(weekly))}`;
   return `${figure(share)} %${step}`;
 }
+
+/** How bodyweight alone is typed. */
+const ALONE = /^(?:bw|body ?weight(?: alone)?)$/i;
 
 const SHARE = /^(\d{1,3}(?:[.,]\d+)?)\s*%(?:\s*([+\-−])\s*(\d+(?:[.,]\d+)?)\s*%?)?$/;
 
