@@ -135,6 +135,7 @@ export * from './techniques/gates';
 export * from './techniques/registry';
 export { techniqueStructure } from './techniques/structure';
 export * from './techniques/technique';
+export { setTension } from './timing/full-reps';
 export { type Pace, paceAt } from './timing/pace';
 export * from './timing/round-clock';
 export { setSeconds } from './timing/session-time';

@@ -1,6 +1,6 @@
 'use server';
 
-import { athleteNames, namedExercises, sharedWith } from '@/data';
+import { athleteNames, exercisesOf, sharedWith } from '@/data';
 import type { Found } from '../../features/palette/contract';
 import { asCoach } from '../asker';
 
@@ -11,7 +11,7 @@ export async function find(): Promise<Found> {
   const answer = await asCoach(async (asker) => {
     const [athletes, exercises] = await Promise.all([
       sharedWith(asker).then((shown) => athleteNames(asker, [...shown.keys()])),
-      namedExercises(asker),
+      exercisesOf(asker),
     ]);
     return { athletes, exercises: exercises.map(({ id, name }) => ({ id, name })) };
   });

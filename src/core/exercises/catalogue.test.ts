@@ -1,5 +1,5 @@
 import { searchNames } from '../names';
-import { catalogueWith, variationChain, withNames } from './catalogue';
+import { catalogueWith, variationChain, withOwnFacts } from './catalogue';
 import type { Exercise } from './exercise';
 import { exerciseById, LIBRARY } from './library';
 
@@ -47,7 +47,7 @@ test('a chain goes from easier to harder, from any of its exercises; others have
 });
 
 test('a coach’s own name replaces the shipped one in every list, and search still finds the old one', () => {
-  const catalogue = catalogueWith(withNames([], { 'leg-press': 'sled press' }));
+  const catalogue = catalogueWith(withOwnFacts([], { 'leg-press': { name: 'sled press' } }));
   expect(catalogue.newest('leg-press')?.name).toBe('sled press');
   expect(catalogue.find({ id: 'leg-press', revision: 1 })?.name).toBe('sled press');
   expect(catalogue.list.filter(({ id }) => id === 'leg-press')).toHaveLength(1);
@@ -59,5 +59,5 @@ test('a name applies to every revision of a custom exercise', () => {
   const press = exerciseById('leg-press');
   if (press === undefined) throw new Error('no leg press');
   const own = [1, 2].map((revision) => ({ ...press, id: 'own-1', revision, name: 'old' }));
-  expect(withNames(own, { 'own-1': 'new' }).map(({ name }) => name)).toEqual(['new', 'new']);
+  expect(withOwnFacts(own, { 'own-1': { name: 'new' } }).map(({ name }) => name)).toEqual(['new', 'new']);
 });

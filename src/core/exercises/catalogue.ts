@@ -1,4 +1,4 @@
-import type { Exercise } from './exercise';
+import type { Contributions, Exercise } from './exercise';
 import { LIBRARY } from './library';
 import type { ExerciseRef } from './lookup';
 import { UNFILLED_EXERCISES } from './unfilled-exercise';
@@ -38,21 +38,27 @@ export function catalogueWith(own: readonly Exercise[]): Catalogue {
   };
 }
 
+/** What a coach changes of an exercise in place: its name, and for shipped ones the muscles it counts toward. */
+export interface OwnFacts {
+  readonly name?: string | undefined;
+  readonly contributions?: Contributions | undefined;
+}
+
 /**
- * A coach's custom exercises and the shipped ones they renamed, under the coach's names.
+ * A coach's custom exercises and the shipped ones they changed, with the coach's names and shares.
  * @param own every revision of the custom exercises
- * @param names the coach's names by exercise id; they apply to every revision
+ * @param facts the coach's changes by exercise id; they apply to every revision
  * @returns exercises for `catalogueWith`
  */
-export function withNames(
+export function withOwnFacts(
   own: readonly Exercise[],
-  names: Readonly<Record<string, string>>,
+  facts: Readonly<Record<string, OwnFacts>>,
 ): readonly Exercise[] {
-  const named = (exercise: Exercise): Exercise => {
-    const name = names[exercise.id];
-    return name === undefined ? exercise : { ...exercise, name };
+  const changed = (exercise: Exercise): Exercise => {
+    const { name = exercise.name, contributions = exercise.contributions } = facts[exercise.id] ?? {};
+    return { ...exercise, name, contributions };
   };
-  return [...own.map(named), ...LIBRARY.filter(({ id }) => names[id] !== undefined).map(named)];
+  return [...own.map(changed), ...LIBRARY.filter(({ id }) => facts[id] !== undefined).map(changed)];
 }
 
 /** An exercise's chain, easier to harder; empty if it has none. */

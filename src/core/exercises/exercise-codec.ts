@@ -17,7 +17,8 @@ import {
 
 const text = (most: number) => z.string().max(most);
 const grade = z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(5)]);
-const shares = z.partialRecord(z.enum(MUSCLES), z.number().min(0).max(1));
+/** Shares of a set by muscle, 0-1. */
+export const sharesSchema = z.partialRecord(z.enum(MUSCLES), z.number().min(0).max(1));
 
 /** The shape of a shipped or custom exercise. */
 export const exerciseSchema = z.strictObject({
@@ -26,7 +27,7 @@ export const exerciseSchema = z.strictObject({
   name: text(120),
   pattern: z.enum(PATTERNS),
   kind: z.enum(['compound', 'isolation']),
-  contributions: shares,
+  contributions: sharesSchema,
   equipment: z.array(z.enum(EQUIPMENT)).max(EQUIPMENT.length),
   loading: z.enum(LOADINGS),
   measure: z.enum(MEASURES),
@@ -48,7 +49,7 @@ export const exerciseSchema = z.strictObject({
       z.strictObject({
         id: z.string().min(1).max(64),
         name: text(80),
-        contributions: shares,
+        contributions: sharesSchema,
         spares: z.array(z.enum(JOINTS)).max(JOINTS.length).optional(),
       }),
     )

@@ -70,4 +70,5 @@ export const restrictedFlow: Technique<RestrictedFlow> = {
       : parameters,
   loggedAs: 'reps',
   measures: false,
+  across: true,
 };

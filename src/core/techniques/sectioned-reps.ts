@@ -14,18 +14,27 @@ export interface SectionedReps {
   readonly each: number;
   /** Order of full reps and the two kinds of half reps. */
   readonly order: (typeof ORDERS)[number];
+  /** Seconds of a few breaths between sections. */
+  readonly breaths: number;
   /** A final section of slow full reps. */
   readonly slow: boolean;
 }
 
 /**
- * p full reps, p in one half, p in the other in the written order, optionally p slow ones: one set without a pause.
+ * p full reps, p in one half, p in the other in the written order, optionally p slow ones: one set, without a
+ * pause or with a few breaths between.
  */
 export const sectionedReps: Technique<SectionedReps> = {
   kind: 'sectioned reps',
-  fields: { sets: whole(1, 6), each: whole(3, 12), order: choice(ORDERS, ORDERS[0]), slow: yes() },
-  start: { kind: 'sectioned reps', sets: 2, each: 7, order: ORDERS[0], slow: false },
-  parts: ({ sets, each, order, slow }) => {
+  fields: {
+    sets: whole(1, 6),
+    each: whole(3, 12),
+    order: choice(ORDERS, ORDERS[0]),
+    breaths: whole(0, 20, 0),
+    slow: yes(),
+  },
+  start: { kind: 'sectioned reps', sets: 2, each: 7, order: ORDERS[0], breaths: 0, slow: false },
+  parts: ({ sets, each, order, breaths, slow }) => {
     const [lead = 'full', ...others] = mannersOf(order);
     const sections: readonly Section[] = [
       ...others.map((manner) => ({ manner, reps: each })),
@@ -37,7 +46,9 @@ export const sectionedReps: Technique<SectionedReps> = {
       plainPart(sets, {
         range: { low: each, high: each },
         manner: lead,
-        leadRir: (rir) => rir + sectionsCost(sections) - opening,
+        // Breaths between sections give some reps back, never more than was done.
+        leadRir: (rir, back) =>
+          rir + Math.max(0, sectionsCost(sections) - opening - back * breaths * sections.length),
         sections: () => sections,
       }),
     ];

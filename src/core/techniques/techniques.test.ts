@@ -281,6 +281,15 @@ describe('each technique by hand', () => {
     expect(way({ top: 10, step: 3, way: 'down' })).toEqual([10, 7, 4, 1]);
     expect(way({ top: 50, step: 10, way: 'down' })).toEqual([50, 40, 30, 20, 10]);
     expect(way({ top: 3, way: 'k sets of k' })).toEqual([1, 2, 2, 3, 3, 3]);
+    // Fifteen, twenty and again: reps that differ from round to round.
+    const written = { way: 'as written', list: [15, 20, 15, 20] };
+    expect(way(written)).toEqual([15, 20, 15, 20]);
+    const again = { ...startOf('rep ladder'), ...written } as TechniqueParameters;
+    expect(nextParameters(again, done(), { range: { low: 1, high: 60 }, rest: 90 })).toMatchObject({
+      list: [15, 20, 15, 20],
+      top: 5,
+      pause: 15,
+    });
     const range = { low: 1, high: 6 };
     const six = nextParameters(startOf('rep ladder'), done(), { range, rest: 90 });
     expect(six).toMatchObject({ top: 6, pause: 20 });

@@ -41,8 +41,8 @@ function slotGroup(slot: Slot, session: Pick<Session, 'slots'>): readonly Slot[]
 
 /**
  * Seconds that the other exercises of a group take between two parts of a slot, beyond the slot's own pause, if the
- * group alternates piece by piece: their parts, the changes, and the pause after the last exercise instead of its
- * own. Every-minute exercises each have their own minute. Null if the group does not alternate this way.
+ * group alternates piece by piece: their parts, the changes, and the longest pause that any of them still needs after
+ * the last one instead of its own. Every-minute exercises each have their own minute. Null if the group does not alternate this way.
  */
 export function secondsBetweenPieces(
   slot: Slot,
@@ -54,9 +54,14 @@ export function secondsBetweenPieces(
   if (!isPieceByPiece(group)) return null;
   const pieces = group.map((one) => ({ id: one.id, ...pieceTime(one, exerciseOf(one), conventions) }));
   const own = pieces.find(({ id }) => id === slot.id);
-  const last = pieces.at(-1);
-  if (own === undefined || last === undefined) return null;
+  if (own === undefined) return null;
   const others = pieces.reduce((sum, { id, seconds }) => (id === slot.id ? sum : sum + seconds), 0);
   if (own.byMinute) return others;
-  return others + conventions.groupChange * (group.length - 1) + last.pause - own.pause;
+  let since = 0;
+  let owed = 0;
+  for (const { seconds, pause } of [...pieces].reverse()) {
+    owed = Math.max(owed, pause - since);
+    since += conventions.groupChange + seconds;
+  }
+  return others + conventions.groupChange * (group.length - 1) + owed - own.pause;
 }

@@ -103,7 +103,10 @@ function restAfter(group: readonly TimedSlot[], round: number, change: number, e
 const isDoneByPiece = (group: readonly TimedSlot[]) =>
   group.length > 1 && group.every(({ pauses }) => pauses !== undefined);
 
-/** Rest of a round that alternates piece by piece: changes between slots with a part, and the last one's pause. */
+/**
+ * Rest of a round that alternates piece by piece: changes between slots with a part, and after each turn the longest
+ * pause that any of them still needs.
+ */
 function pieceByPieceRest(members: readonly TimedSlot[], change: number): number {
   // Every-minute slots each have their own minute, including rests and changes.
   const paced = members.filter(({ clock }) => clock?.ends !== 'by the clock');
@@ -112,7 +115,14 @@ function pieceByPieceRest(members: readonly TimedSlot[], change: number): number
   for (let piece = 1; piece <= pieces; piece++) {
     const here = paced.filter(({ pauses = [] }) => pauses.length + 1 >= piece);
     rest += change * (here.length - 1);
-    if (piece < pieces) rest += here.at(-1)?.pauses?.[piece - 1] ?? 0;
+    if (piece === pieces) continue;
+    let since = 0;
+    let owed = 0;
+    for (const slot of [...here].reverse()) {
+      owed = Math.max(owed, (slot.pauses?.[piece - 1] ?? 0) - since);
+      since += change + workSeconds(slot).seconds / ((slot.pauses?.length ?? 0) + 1) / roundsOf(slot);
+    }
+    rest += owed;
   }
   return rest;
 }

@@ -22,6 +22,7 @@ test('reps include partial ones; time under tension is for one side, with final 
     sets: 1,
     each: 7,
     order: 'full, long, short',
+    breaths: 0,
     slow: false,
   } as const;
   expect(figuresOf('leg-extension', { technique: sections }).figures).toMatchObject({

@@ -49,6 +49,7 @@ test('written reps stay, whatever makes the load rise', () => {
           sets: 1,
           each: 7,
           order: 'full, long, short',
+          breaths: 0,
           slow: false,
         };
         for (const { slot: planned } of building(weeksOf(sections, { loadRule }, exercise)))
@@ -69,6 +70,7 @@ test('a rep ladder is only projected to grow while it is predicted to be complet
     top: 5,
     step: 1,
     pause: 20,
+    list: [],
     rests: [],
   };
   const weeks = building(weeksOf(ladder, { range: { low: 5, high: 15 } }));

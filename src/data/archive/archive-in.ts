@@ -1,7 +1,7 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { chunk, isEqual } from 'es-toolkit';
 import { type Model, type ModelStatic, Op, type Transaction } from 'sequelize';
-import { type Exercise, type Problem, safeJson, unfold } from '@/core';
+import { type Exercise, type OwnFacts, type Problem, safeJson, unfold } from '@/core';
 import { encodeBlock } from '@/core/codecs';
 import type { ArchivedAthlete } from '@/formats/archive/athlete-file';
 import { athleteProblems } from '@/formats/archive/athlete-problems';
@@ -10,8 +10,8 @@ import { type Asker, ownRows } from '../asker';
 import { transact } from '../database';
 import { models } from '../models/models';
 import { refreshCalls } from '../repositories/calls';
-import { addNames } from '../repositories/exercise-names';
 import { exerciseFrom } from '../repositories/own-exercises';
+import { addOwnFacts } from '../repositories/own-facts';
 import { exerciseLookup, findTraining } from '../repositories/training';
 import { ROWS, writeAthlete } from './write-rows';
 
@@ -53,12 +53,12 @@ type AccountTakenIn =
 
 /**
  * Imports everything from a coach's file beside existing data, or nothing: exercises, templates, athletes with
- * everything. The coach's own name, address, rules and exercise names are not changed.
+ * everything. The coach's own name, address and rules, and exercises they changed already, stay as they are.
  */
 export async function importAccount(asker: Asker, file: AccountFile, now: Date): Promise<AccountTakenIn> {
   return inTransaction(asker, now, async (transaction) => {
     const { added } = await storeExercises(asker, file.exercises, now, transaction);
-    await addNames(asker, file.exerciseNames ?? {}, transaction);
+    await addOwnFacts(asker, factsIn(file), transaction);
     for (const template of file.templates) await templateWithin(asker, template, now, transaction);
     const blocks: string[] = [];
     for (const [at, athlete] of file.athletes.entries()) {
@@ -288,4 +288,15 @@ export async function tryOut(
       ]);
     }
   }
+}
+
+/** The names and shares of exercises in a coach's file, by exercise id. */
+function factsIn({
+  exerciseNames = {},
+  exerciseShares = {},
+}: Pick<AccountFile, 'exerciseNames' | 'exerciseShares'>): Readonly<Record<string, OwnFacts>> {
+  const ids = new Set([...Object.keys(exerciseNames), ...Object.keys(exerciseShares)]);
+  return Object.fromEntries(
+    [...ids].map((id) => [id, { name: exerciseNames[id], contributions: exerciseShares[id] }]),
+  );
 }

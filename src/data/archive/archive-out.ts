@@ -32,8 +32,8 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import { plain } from '../models/plain';
 import type { BlockRow, CallRow, LoggedSetRow, TemplateRow, WorkoutRow } from '../models/rows';
-import { exerciseNames } from '../repositories/exercise-names';
 import { ownExercises, visibleTo } from '../repositories/own-exercises';
+import { ownFacts } from '../repositories/own-facts';
 import { stored } from '../repositories/stored';
 import { athleteFrom } from '../repositories/stored-athlete';
 import { blockFrom, storedEdit } from '../repositories/stored-block';
@@ -61,7 +61,11 @@ export async function accountFile(asker: Asker): Promise<AccountFile> {
     if (coach === null) throw new Error('nobody asks');
     const { name, email, conventions } = coach.get();
     const exercises = await ownExercises(asker, transaction);
-    const names = await exerciseNames(asker, transaction);
+    const facts = Object.entries(await ownFacts(asker, transaction));
+    const names = facts.flatMap(([id, { name }]) => (name === undefined ? [] : [[id, name] as const]));
+    const shares = facts.flatMap(([id, { contributions }]) =>
+      contributions === undefined ? [] : [[id, contributions] as const],
+    );
     const order: [string, string][] = [
       ['createdAt', 'ASC'],
       ['id', 'ASC'],
@@ -85,7 +89,8 @@ export async function accountFile(asker: Asker): Promise<AccountFile> {
       email,
       conventions: stored('a coach’s conventions', decodeConventions, conventions),
       exercises: [...exercises],
-      ...(Object.keys(names).length === 0 ? {} : { exerciseNames: { ...names } }),
+      ...(names.length === 0 ? {} : { exerciseNames: Object.fromEntries(names) }),
+      ...(shares.length === 0 ? {} : { exerciseShares: Object.fromEntries(shares) }),
       templates: designs.map((row) => {
         const { id, createdAt } = row.get();
         return { id, createdAt: text(createdAt), ...templateOf(row.get(), exercises) };

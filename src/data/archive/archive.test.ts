@@ -6,10 +6,10 @@ import { closeDatabase } from '../database';
 import { models } from '../models/models';
 import { eraseAthlete, eraseAthletesDue, findAthlete } from '../repositories/athletes';
 import { saveSteps } from '../repositories/blocks';
-import { renameExercise } from '../repositories/exercise-names';
 import { saveExercise } from '../repositories/exercises';
 import { changeMeasurements } from '../repositories/measurements';
 import { ownExercises } from '../repositories/own-exercises';
+import { changeExercise } from '../repositories/own-facts';
 import { roster } from '../repositories/roster';
 import { ownTemplates, storeTemplate } from '../repositories/templates';
 import { findTraining } from '../repositories/training';
@@ -162,12 +162,13 @@ test('a library, a template and a whole account can be exported and imported', a
 
 test('a whole account is imported into another, all of it or nothing', async () => {
   const { asker } = await somebody();
-  await renameExercise(asker, 'leg-press', 'sled press');
-  await renameExercise(asker, 'hack-squat', 'sled squat');
+  await changeExercise(asker, 'leg-press', { name: 'sled press' });
+  await changeExercise(asker, 'hack-squat', { name: 'sled squat' });
+  await changeExercise(asker, 'leg-press', { contributions: { quads: 1, glutes: 0.5, hamstrings: 0.5 } });
   const account = await accountFile(asker);
   expect(readOwnFile(writeOwnFile({ kind: 'account', file: account }))).toMatchObject({ ok: true });
   const other = await someCoach();
-  await renameExercise(other, 'hack-squat', 'machine squat');
+  await changeExercise(other, 'hack-squat', { name: 'machine squat' });
   expect(await importAccount(other, account, NOW)).toEqual({
     status: 'taken in',
     athletes: 1,
@@ -177,6 +178,7 @@ test('a whole account is imported into another, all of it or nothing', async () 
   const there = await accountFile(other);
   // A name that the other coach has already given stays.
   expect(there.exerciseNames).toEqual({ 'leg-press': 'sled press', 'hack-squat': 'machine squat' });
+  expect(there.exerciseShares).toEqual({ 'leg-press': { quads: 1, glutes: 0.5, hamstrings: 0.5 } });
   expect(there.athletes[0]?.blocks[0]?.workouts).toHaveLength(3);
   expect(there.templates.map(({ name }) => name)).toEqual(['Kept for later']);
   const [first] = account.athletes;

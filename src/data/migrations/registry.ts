@@ -16,6 +16,7 @@ import { STATEMENTS as signIn } from './015-sign-in';
 import { STATEMENTS as whatIsDue } from './016-what-is-due';
 import { STATEMENTS as toldAgain } from './017-told-again';
 import { STATEMENTS as exerciseNames } from './018-exercise-names';
+import { STATEMENTS as ownShares } from './019-own-shares';
 
 /**
  * Migrations in order, each a list of SQL statements. Every statement must be repeatable, because the database
@@ -41,4 +42,5 @@ export const MIGRATIONS: readonly { readonly name: string; readonly statements: 
   { name: '016-what-is-due', statements: whatIsDue },
   { name: '017-told-again', statements: toldAgain },
   { name: '018-exercise-names', statements: exerciseNames },
+  { name: '019-own-shares', statements: ownShares },
 ];

@@ -175,6 +175,7 @@ function peopleTables(
       coachId: key(),
       exerciseId: key(),
       name: DataTypes.STRING(120),
+      contributions: json,
     }),
     importNames: table('import_names', {
       coachId: key(),

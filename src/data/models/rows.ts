@@ -96,7 +96,9 @@ export interface CalendarLinkRow {
 export interface ExerciseNameRow {
   coachId: string;
   exerciseId: string;
-  name: string;
+  name: string | null;
+  /** Shares by muscle, as JSON. */
+  contributions: string | null;
 }
 /** A coach's meaning of an exercise name in files. */
 export interface ImportNameRow {

@@ -5,8 +5,8 @@ import { transact } from '../database';
 import { models } from '../models/models';
 import type { IssuedRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
-import { namedExercises } from './exercise-names';
 import { visibleTo } from './own-exercises';
+import { exercisesOf } from './own-facts';
 import { firstsElsewhere, withLastingBests } from './starting-strength';
 import { isKnownRevision, stepsSince } from './steps';
 import { athleteOf } from './stored-athlete';
@@ -106,11 +106,11 @@ async function changesIn(
             athlete: withLastingBests(
               await athleteOf(asker, athlete.get().facts, transaction),
               await firstsElsewhere(asker, athleteId, blockId, transaction),
-              await namedExercises(asker, transaction),
+              await exercisesOf(asker, transaction),
             ),
             revision: athlete.get().revision,
           },
-    ownExercises: count === page.exercises ? null : await namedExercises(asker, transaction),
+    ownExercises: count === page.exercises ? null : await exercisesOf(asker, transaction),
     issued: fresh.map((week) => issuedFrom(week.get())),
     recalled: page.issued.map((key) => key.split('/')[0] ?? key).filter((id) => !ids.includes(id)),
     workouts: begun

@@ -9,7 +9,7 @@ import { plain } from '../models/plain';
 import type { CallRow } from '../models/rows';
 import { findCheckIns } from './check-ins';
 import { coachConventions } from './coach-conventions';
-import { namedExercises } from './exercise-names';
+import { exercisesOf } from './own-facts';
 import { firstsElsewhere, withLastingBests } from './starting-strength';
 import { stored } from './stored';
 import { athleteFrom } from './stored-athlete';
@@ -50,7 +50,7 @@ export async function findTraining(
     athletes.findOne({ where: ownRows(asker, { id: athleteId }), ...within }),
     coachConventions(asker, transaction),
     firstsElsewhere(asker, athleteId, blockId, transaction),
-    namedExercises(asker, transaction),
+    exercisesOf(asker, transaction),
     plain(issued, {
       where: ownRows(asker, { blockId, recalledAt: null }),
       order: [['week', 'ASC']],

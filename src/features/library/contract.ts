@@ -1,4 +1,13 @@
-import type { Equipment, Exercise, ExerciseUse, SaveExerciseOutcome, Unanswered } from '@/core';
+import type {
+  Contributions,
+  Equipment,
+  Exercise,
+  ExerciseUse,
+  OwnFacts,
+  Problem,
+  SaveExerciseOutcome,
+  Unanswered,
+} from '@/core';
 
 /** A place for filtering exercises: one of an athlete's, or a kind of place. */
 export interface PlaceFilter {
@@ -9,8 +18,8 @@ export interface PlaceFilter {
 export interface LibraryData {
   /** Every revision of the coach's custom exercises. */
   readonly own: readonly Exercise[];
-  /** The coach's names for exercises, by id. */
-  readonly names: Readonly<Record<string, string>>;
+  /** The coach's names and shares for exercises, by id. */
+  readonly facts: Readonly<Record<string, OwnFacts>>;
   /** By id: whether the team sees it, and whether it is the coach's own. */
   /** Whether the team has no other coach. */
   readonly isAlone: boolean;
@@ -24,9 +33,17 @@ export type RenameOutcome =
   | { readonly status: 'taken'; readonly name: string }
   | Unanswered;
 
+/** The result of changing shares: they may make no sense. */
+export type SharesOutcome =
+  | { readonly status: 'saved' }
+  | { readonly status: 'refused'; readonly problems: readonly Problem[] }
+  | Unanswered;
+
 export interface LibraryActions {
   /** Gives an exercise the coach's own name; null restores the original. */
   readonly rename: (exerciseId: string, name: string | null) => Promise<RenameOutcome>;
+  /** Gives a shipped exercise the coach's own shares; null restores the shipped ones. */
+  readonly setShares: (exerciseId: string, shares: Contributions | null) => Promise<SharesOutcome>;
   readonly findUses: (exerciseId: string) => Promise<readonly ExerciseUse[] | Unanswered>;
   readonly save: (exercise: Exercise) => Promise<SaveExerciseOutcome | Unanswered>;
   /** Shares an exercise with the team, or makes it private again. */

@@ -10,7 +10,7 @@ interface ContributionsProps {
 }
 
 /** What a hard set counts toward each muscle: a bar up to the full row, followed by the figure. */
-export function Contributions({ exercise, beside }: ContributionsProps) {
+export function ContributionBars({ exercise, beside }: ContributionsProps) {
   const mine = new Map(credits(exercise));
   const other = new Map(beside === undefined ? [] : credits(beside));
   const muscles = MUSCLES.filter((muscle) => mine.has(muscle) || other.has(muscle)).sort(

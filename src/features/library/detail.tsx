@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import {
   type Catalogue,
+  type Contributions,
   type Exercise,
   type ExerciseUse,
   inVariant,
@@ -18,8 +19,9 @@ import { plural } from '@/ui/words/figures';
 import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/library';
+import { ChangeShares } from './change-shares';
 import type { LibraryActions } from './contract';
-import { Contributions } from './contributions';
+import { ContributionBars } from './contributions';
 import { FactTable } from './exercise-facts';
 import classes from './library.module.css';
 import { Rename } from './rename';
@@ -38,6 +40,10 @@ interface DetailProps {
   readonly original: string | null;
   readonly rename: LibraryActions['rename'];
   readonly onRenamed: (name: string | null) => void;
+  /** The exercise as shipped; undefined for the coach's own. */
+  readonly shipped: Exercise | undefined;
+  readonly setShares: LibraryActions['setShares'];
+  readonly onShares: (shares: Contributions | null) => void;
   readonly onBeside: (exercise: Exercise | null) => void;
   readonly onOpen: (id: string) => void;
   readonly onEdit: () => void;
@@ -101,7 +107,15 @@ export function Detail(props: DetailProps) {
         />
       )}
       <Section title={screenWords.countsToward}>
-        <Contributions exercise={seen} beside={beside ?? undefined} />
+        <ContributionBars exercise={seen} beside={beside ?? undefined} />
+        {props.shipped === undefined || variant !== null ? null : (
+          <ChangeShares
+            exercise={exercise}
+            shipped={props.shipped}
+            setShares={props.setShares}
+            onShares={props.onShares}
+          />
+        )}
       </Section>
       <Section title={screenWords.details}>
         <FactTable exercise={seen} beside={beside ?? undefined} />

@@ -4,7 +4,7 @@ import { Button } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
 import dynamic from 'next/dynamic';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import { catalogueWith, type Exercise, exerciseById, withNames } from '@/core';
+import { catalogueWith, type Exercise, exerciseById, type OwnFacts, withOwnFacts } from '@/core';
 import { formClasses as form } from '@/ui/form';
 import { KeysHelp } from '@/ui/keys-help';
 import { newId } from '@/ui/new-id';
@@ -91,8 +91,9 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
   const ready = useHydrated();
   const [own, setOwn] = useState(data.own);
   const [sharing, setSharing] = useState(data.sharing);
-  const [names, setNames] = useState(data.names);
-  const catalogue = useMemo(() => catalogueWith(withNames(own, names)), [own, names]);
+  const [facts, setFacts] = useState(data.facts);
+  const catalogue = useMemo(() => catalogueWith(withOwnFacts(own, facts)), [own, facts]);
+  const setFact = (id: string, fact: OwnFacts) => setFacts({ ...facts, [id]: { ...facts[id], ...fact } });
   const originals = useMemo(() => catalogueWith(own), [own]);
   const [address, go] = useAddress(whole);
   const shelf: Shelf = address === TECHNIQUES ? 'Techniques' : 'Exercises';
@@ -210,14 +211,13 @@ export function Library({ data, actions }: { readonly data: LibraryData; readonl
               onShare={(shared) => void share(exercise.id, shared)}
               uses={actions.findUses}
               original={
-                names[exercise.id] === undefined ? null : (originals.newest(exercise.id)?.name ?? null)
+                facts[exercise.id]?.name === undefined ? null : (originals.newest(exercise.id)?.name ?? null)
               }
               rename={actions.rename}
-              onRenamed={(name) =>
-                setNames(({ [exercise.id]: _, ...others }) =>
-                  name === null ? others : { ...others, [exercise.id]: name },
-                )
-              }
+              onRenamed={(name) => setFact(exercise.id, { name: name ?? undefined })}
+              shipped={exerciseById(exercise.id)}
+              setShares={actions.setShares}
+              onShares={(shares) => setFact(exercise.id, { contributions: shares ?? undefined })}
               onBeside={setBeside}
               onOpen={show}
               onEdit={() => edit(exercise)}

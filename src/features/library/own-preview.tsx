@@ -9,7 +9,7 @@ import {
 } from '@/core';
 import { figure, plural } from '@/ui/words/figures';
 import * as screenWords from '@/ui/words/screens/library';
-import { Contributions } from './contributions';
+import { ContributionBars } from './contributions';
 import own from './library.module.css';
 
 const conventions = conventionsWith();
@@ -31,7 +31,7 @@ export function OwnPreview({ exercise }: { readonly exercise: Exercise }) {
           seconds(slot.range.high),
         )}
       </p>
-      <Contributions exercise={exercise} />
+      <ContributionBars exercise={exercise} />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { EMPTY_LOG, type Slot, startOf, unfold } from '@/core';
+import { EMPTY_LOG, type Slot, secondsPerRep, startOf, unfold } from '@/core';
 import { athlete, block, lookup, session, slot } from '@/core/testing/fixtures';
 import { checkMore, moreFields, startMore } from './more-entry';
 import { orderSets, roundFrom } from './order';
@@ -36,6 +36,21 @@ test('slots follow each other, a group round by round with a short change betwee
     '3/work-1',
   ]);
   expect(places.map(({ rest }) => rest)).toEqual([0, 15, 60, 15, 60, 60]);
+});
+
+test('after a round the longest rest that is still owed: written rests of one exercise hold in a group', () => {
+  const ladder = (list: readonly number[], rests: readonly number[]) =>
+    ({ ...startOf('rep ladder'), sets: 1, way: 'as written', list, rests }) as const;
+  const places = orderSets(
+    planned(
+      slot('1', 'leg-extension', { technique: ladder([50, 40, 30], [90, 60]) }),
+      slot('2', 'cable-crunch', { technique: ladder([5, 5, 5], [0, 0]), joined: true }),
+    ),
+  );
+  // Fifteen seconds of change and five crunches pass before the extension's own rest is up.
+  const passed =
+    15 + 5 * secondsPerRep({ measure: 'reps', tempo: places[1]?.slot.tempo ?? null }, { secondsPerRep: 3 });
+  expect(places.map(({ rest }) => rest)).toEqual([0, 15, 90 - passed, 15, 60 - passed, 15]);
 });
 
 test('a break between parts of a session comes before its slot', () => {
@@ -78,6 +93,18 @@ test('timed work has one stopwatch from its first set to its last, other work no
     slot('2', 'seated-leg-curl', { technique: longer, joined: true }),
   );
   expect(group).toHaveLength(6);
+  // Nobody rests inside a race, whatever rest the exercises have.
+  const race = orderSets(
+    planned(
+      slot('1', 'leg-extension', { technique: alone, rest: 90 }),
+      slot('2', 'seated-leg-curl', {
+        technique: { kind: 'for time', list: [20], cap: 420, hard: 1 },
+        rest: 90,
+        joined: true,
+      }),
+    ),
+  );
+  expect(race.map(({ rest }) => rest)).toEqual([0, 0, 0, 0]);
   expect(group.map(([watch]) => watch)).toEqual(Array(6).fill({ key: '1/1', cap: 420 }));
   expect(group.map(([, timed]) => timed)).toEqual([false, false, false, false, false, true]);
 });

@@ -1,4 +1,4 @@
-import { loggedAs, type SessionPlan, type SetPlan, type SlotPlan } from '@/core';
+import { CONVENTIONS, loggedAs, type SessionPlan, type SetPlan, type SlotPlan, setTension } from '@/core';
 
 /** A planned set with its slot, in the session's order. */
 export interface AskedSet {
@@ -45,13 +45,31 @@ export function orderSets(session: SessionPlan): readonly AskedSet[] {
       turn.forEach(({ slot, set, timed, watch }, at) => {
         const partners = group.filter((one) => one !== slot);
         sets.push({ key: `${slot.slotId}/${set.id}`, slot, set, rest, timed, partners, watch });
-        // Changing to another exercise takes the change; the last one's rest ends the round.
         const next = turn[at + 1];
-        rest = next === undefined || next.slot === slot ? set.rest : CHANGE;
+        // Nobody rests inside a race. Changing to another exercise takes the change.
+        if (watch !== null && !timed) rest = 0;
+        else if (next === undefined) rest = restOwed(turn);
+        else rest = next.slot === slot ? set.rest : CHANGE;
       });
     }
   }
   return sets;
+}
+
+/** Rest after a turn: the longest that any of its exercises still needs, less what passed since its own set. */
+function restOwed(turn: Turn): number {
+  let since = 0;
+  let owed = 0;
+  let before: SlotPlan | undefined;
+  for (const { slot, set } of [...turn].reverse()) {
+    // Of the sets of one exercise only the last still needs its rest.
+    if (slot !== before) owed = Math.max(owed, set.rest - since);
+    since +=
+      (slot === before ? set.rest : CHANGE) +
+      setTension(set, slot, { secondsPerRep: CONVENTIONS.secondsPerRep.default });
+    before = slot;
+  }
+  return owed;
 }
 
 /**

@@ -1,6 +1,12 @@
 import * as z from 'zod';
 import { type Exercise, type Problem, type Result, refused } from '@/core';
-import { decodeBlock, decodeConventions, decodeExercise, decodePrerequisites } from '@/core/codecs';
+import {
+  decodeBlock,
+  decodeConventions,
+  decodeExercise,
+  decodePrerequisites,
+  sharesSchema,
+} from '@/core/codecs';
 import { readJson } from '../limits';
 import { ATHLETE_FORMAT, ATHLETE_VERSION, athleteFileSchema, athleteSchema } from './athlete-file';
 import { codecPart, id, instant } from './parts';
@@ -39,6 +45,8 @@ export const accountFileSchema = z.strictObject({
   exercises,
   /** The coach’s names for exercises, by exercise id; absent: none. */
   exerciseNames: z.record(id, z.string().min(1).max(120)).exactOptional(),
+  /** The coach’s shares for shipped exercises, by exercise id; absent: none. */
+  exerciseShares: z.record(id, sharesSchema).exactOptional(),
   templates: z.array(z.strictObject({ id, createdAt: instant, ...templateShape })).max(2000),
   athletes: z.array(athleteSchema).max(2000),
 });

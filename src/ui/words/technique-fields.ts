@@ -29,6 +29,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   partials: 'partial reps',
   half: 'half of the range',
   each: 'reps of each section',
+  breaths: 'seconds of breaths between sections',
   slow: 'slow reps at the end',
   loose: 'loose reps',
   shape: 'shape',

@@ -87,6 +87,7 @@ function shapeCell(technique: TechniqueParameters): string {
     case 'every-minute sets':
       return `${technique.minutes} min`;
     case 'rep ladder':
+      if (technique.way === 'as written') return technique.list.join('-');
       if (technique.way === 'k sets of k') return `1×1…${technique.top}×${technique.top}`;
       return technique.way === 'down' ? `${technique.top}…${technique.step}` : `1…${technique.top}`;
     case 'for time':
@@ -163,7 +164,7 @@ function shapeSentence(technique: TechniqueParameters): string {
     case 'lengthened partials':
       return `${plural(technique.sets, 'set')} of half reps in the stretched position. Reps progress, then load; each rep counts as half the work.`;
     case 'sectioned reps':
-      return `${plural(technique.sets, 'set')} of ${technique.each} each: ${technique.order}${technique.slow ? ', slow' : ''}, without pause.`;
+      return `${plural(technique.sets, 'set')} of ${technique.each} each: ${technique.order}${technique.slow ? ', slow' : ''}, ${technique.breaths === 0 ? 'without pause' : `${technique.breaths} s of breaths between sections`}.`;
     case 'strict then loose':
       return `Strict reps until no more are possible, then ${technique.loose} with some swing. Isolation only; strict reps progress.`;
     case 'high-rep finisher':
@@ -179,12 +180,14 @@ function shapeSentence(technique: TechniqueParameters): string {
     case 'rep ladder': {
       const climbs = technique.sets === 1 ? 'once' : `${technique.sets} times`;
       const way =
-        technique.way === 'k sets of k'
-          ? `1 set of 1, 2 sets of 2, up to ${technique.top} sets of ${technique.top}`
-          : technique.way === 'down'
-            ? `from ${technique.top} reps down in steps of ${technique.step}`
-            : `up to ${technique.top} reps in steps of ${technique.step}${technique.way === 'up' ? '' : ' and back down'}`;
-      return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.rests.length === 0 ? technique.pause : technique.rests.join(', ')} s between. The highest reps progress${technique.rests.length === 0 ? ', then rests get shorter' : ''}.`;
+        technique.way === 'as written'
+          ? `${technique.list.join(', ')} reps`
+          : technique.way === 'k sets of k'
+            ? `1 set of 1, 2 sets of 2, up to ${technique.top} sets of ${technique.top}`
+            : technique.way === 'down'
+              ? `from ${technique.top} reps down in steps of ${technique.step}`
+              : `up to ${technique.top} reps in steps of ${technique.step}${technique.way === 'up' ? '' : ' and back down'}`;
+      return `${climbs.charAt(0).toUpperCase()}${climbs.slice(1)} ${way}, ${technique.rests.length === 0 ? technique.pause : technique.rests.join(', ')} s between. ${ladderProgress(technique)}`;
     }
     case 'for time':
       return `${technique.list.join(', ')} reps as fast as possible, ${Math.round(technique.cap / 60)} min at most. The time progresses. Counts as ${plural(technique.hard, 'hard set')}, as you set it.`;
@@ -290,4 +293,9 @@ export function afterCell(after: {
     held > 0 ? `+${held}″` : '',
     lowered > 0 ? `+${lowered}↓` : '',
   ].join('');
+}
+
+function ladderProgress({ way, rests }: { readonly way: string; readonly rests: readonly number[] }): string {
+  if (way === 'as written') return rests.length === 0 ? 'Rests get shorter.' : 'The load progresses.';
+  return `The highest reps progress${rests.length === 0 ? ', then rests get shorter' : ''}.`;
 }

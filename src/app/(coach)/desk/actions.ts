@@ -6,8 +6,8 @@ import { sentAnswerSchema } from '@/core/codecs';
 import {
   acceptRoutine,
   chooseOption,
+  exercisesOf,
   issueWeeks,
-  namedExercises,
   pendingCalls,
   recallWeek,
   setWeekNote,
@@ -97,7 +97,7 @@ export async function routineLines(
 ): Told<{ readonly status: 'found'; readonly lines: readonly string[] }> {
   if (!isId(blockId)) return { status: 'malformed' };
   return asCoachFor({ blockId }, async (asker) => {
-    const catalogue = catalogueWith(await namedExercises(asker));
+    const catalogue = catalogueWith(await exercisesOf(asker));
     const calls = (await pendingCalls(asker, blockId, new Date())).filter(
       ({ kind }) => kind === 'load' || kind === 'sets',
     );

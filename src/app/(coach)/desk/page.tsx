@@ -1,5 +1,5 @@
 import { catalogueWith } from '@/core';
-import { answersSince, namedExercises, refreshChangedBlocks, roster, sharedWith, waiting } from '@/data';
+import { answersSince, exercisesOf, refreshChangedBlocks, roster, sharedWith, waiting } from '@/data';
 import { NewAthlete } from '@/features/athlete/new-athlete';
 import { Desk } from '@/features/desk/desk';
 import { InBrowser } from '@/ui/in-browser';
@@ -31,7 +31,7 @@ export default async function DeskPage() {
     roster(asker, shown),
     waiting(asker, URGENCY, shown),
     answersSince(asker, new Date(now.getTime() - GIVEN_MS), shown),
-    namedExercises(asker),
+    exercisesOf(asker),
   ]);
   const catalogue = catalogueWith(own);
   const items = deskItems({ lines: all, waiting: waits, catalogue });

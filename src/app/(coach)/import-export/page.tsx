@@ -1,4 +1,4 @@
-import { athleteNames, importNames, namedExercises } from '@/data';
+import { athleteNames, exercisesOf, importNames } from '@/data';
 import { ImportExportScreen } from '@/features/import-export/import-export';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
@@ -10,7 +10,7 @@ export default async function FilesPage() {
   const [athletes, names, own] = await Promise.all([
     athleteNames(asker),
     importNames(asker),
-    namedExercises(asker),
+    exercisesOf(asker),
   ]);
   return (
     <InBrowser>

@@ -3,16 +3,16 @@
 import * as z from 'zod';
 import type { ExerciseUse, SaveExerciseOutcome, Unanswered } from '@/core';
 import { catalogueWith, exerciseById } from '@/core';
-import { decodeExercise } from '@/core/codecs';
+import { decodeExercise, exerciseProblems, sharesSchema } from '@/core/codecs';
 import {
   adoptRevision,
+  changeExercise,
+  exercisesOf,
   exerciseUses,
-  namedExercises,
-  renameExercise,
   saveExercise,
   shareExercise,
 } from '@/data';
-import type { RenameOutcome } from '@/features/library/contract';
+import type { RenameOutcome, SharesOutcome } from '@/features/library/contract';
 import { asCoach } from '../../asker';
 import { nameIdSchema as id } from '../../inputs';
 
@@ -52,13 +52,26 @@ export async function rename(exerciseId: string, name: string | null): Promise<R
   const [exercise, wanted] = [id.safeParse(exerciseId), nameSchema.safeParse(name)];
   if (!exercise.success || !wanted.success) return { status: 'malformed' };
   return asCoach(async (asker): Promise<RenameOutcome> => {
-    const { list, newest } = catalogueWith(await namedExercises(asker));
+    const { list, newest } = catalogueWith(await exercisesOf(asker));
     if (newest(exercise.data) === undefined) return { status: 'malformed' };
     const alike = list.find(
       (one) => one.id !== exercise.data && one.name.toLowerCase() === wanted.data?.toLowerCase(),
     );
     if (alike !== undefined) return { status: 'taken', name: alike.name };
-    await renameExercise(asker, exercise.data, wanted.data);
+    await changeExercise(asker, exercise.data, { name: wanted.data });
+    return { status: 'saved' };
+  });
+}
+
+/** Gives a shipped exercise the coach's own shares for all their athletes; null restores the shipped ones. */
+export async function setShares(exerciseId: string, shares: unknown): Promise<SharesOutcome> {
+  const wanted = sharesSchema.nullable().safeParse(shares);
+  const shipped = id.safeParse(exerciseId).success ? exerciseById(exerciseId) : undefined;
+  if (shipped === undefined || !wanted.success) return { status: 'malformed' };
+  const problems = exerciseProblems({ ...shipped, contributions: wanted.data ?? shipped.contributions });
+  if (problems.length > 0) return { status: 'refused', problems };
+  return asCoach(async (asker): Promise<SharesOutcome> => {
+    await changeExercise(asker, exerciseId, { contributions: wanted.data });
     return { status: 'saved' };
   });
 }

@@ -1,15 +1,15 @@
 import { PLACE_KINDS, presetPlace } from '@/core';
-import { exerciseNames, findTeam, ownExercises, placesOf, sharing } from '@/data';
+import { findTeam, ownExercises, ownFacts, placesOf, sharing } from '@/data';
 import { Library } from '@/features/library/library';
 import { InBrowser } from '@/ui/in-browser';
 import { requireAsker } from '../../asker';
-import { adoptInBlocks, findUses, rename, save, share } from './actions';
+import { adoptInBlocks, findUses, rename, save, setShares, share } from './actions';
 
 export default async function LibraryPage() {
   const asker = await requireAsker();
-  const [own, names, places, shares, { coaches }] = await Promise.all([
+  const [own, facts, places, shares, { coaches }] = await Promise.all([
     ownExercises(asker),
-    exerciseNames(asker),
+    ownFacts(asker),
     placesOf(asker),
     sharing(asker),
     findTeam(asker),
@@ -21,8 +21,8 @@ export default async function LibraryPage() {
   return (
     <InBrowser>
       <Library
-        data={{ own, names, sharing: shares, isAlone: coaches.length < 2, places: [...places, ...kinds] }}
-        actions={{ findUses, save, adoptInBlocks, share, rename }}
+        data={{ own, facts, sharing: shares, isAlone: coaches.length < 2, places: [...places, ...kinds] }}
+        actions={{ findUses, save, adoptInBlocks, share, rename, setShares }}
       />
     </InBrowser>
   );

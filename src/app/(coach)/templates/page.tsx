@@ -1,5 +1,5 @@
 import { TEMPLATES } from '@/core';
-import { athleteNames, findDesign, findTeam, namedExercises, ownTemplates } from '@/data';
+import { athleteNames, exercisesOf, findDesign, findTeam, ownTemplates } from '@/data';
 import type { TemplatesData } from '@/features/templates/contract';
 import { Templates } from '@/features/templates/templates';
 import { InBrowser } from '@/ui/in-browser';
@@ -16,7 +16,7 @@ export default async function TemplatesPage({ searchParams }: PageProps) {
   const [own, athletes, exercises, { coaches }] = await Promise.all([
     ownTemplates(asker),
     athleteNames(asker),
-    namedExercises(asker),
+    exercisesOf(asker),
     findTeam(asker),
   ]);
   const wished = typeof show === 'string' ? show : `template/${TEMPLATES[0]?.id}`;

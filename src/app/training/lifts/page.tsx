@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { catalogueWith, chosenCurve, liftLines } from '@/core';
-import { findAthlete, findExposures, findMeasurements, namedExercises } from '@/data';
+import { exercisesOf, findAthlete, findExposures, findMeasurements } from '@/data';
 import { LiftsScreen } from '@/features/training/lifts';
 import * as words from '@/ui/words/screens/pages';
 import { localDate } from '../../local-date';
@@ -12,7 +12,7 @@ export const metadata: Metadata = { title: words.yourLiftsDenseLadder };
 /** What the athlete has achieved: each lift over all blocks with its bests, body weight, and the glossary. */
 export default async function YouPage() {
   const phone = await requirePhone();
-  const [found, own] = await Promise.all([findAthlete(phone, phone.athleteId), namedExercises(phone)]);
+  const [found, own] = await Promise.all([findAthlete(phone, phone.athleteId), exercisesOf(phone)]);
   if (found === undefined) redirect('/join');
   const { athlete } = found;
   const catalogue = catalogueWith(own);

@@ -138,3 +138,8 @@ export const payoffFact = 'payoff';
 export const hardestFact = 'hardest';
 export const stresses = 'loads the joints';
 export const skillFact = 'skill';
+export const changeShares = 'Change';
+export const originalShares = (shares: string) => `Restore ${shares}`;
+export const sharesOf = (exercise: string) => `What ${exercise} counts toward`;
+export const sharesForAll =
+  'For all your athletes, in every week that is not sent yet. 1 for a prime mover, 0.5 for clear help, 0.25 for little.';

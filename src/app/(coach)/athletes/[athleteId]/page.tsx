@@ -3,6 +3,7 @@ import { catalogueWith, currentBlock, dayIn } from '@/core';
 import {
   calendarLinks,
   dayAnswers,
+  exercisesOf,
   findAthlete,
   findExposures,
   findMeasurements,
@@ -13,7 +14,6 @@ import {
   listPhones,
   listRefused,
   listShares,
-  namedExercises,
   unseenPain,
   weekNotes,
 } from '@/data';
@@ -52,7 +52,7 @@ export default async function AthletePage({ params }: PageProps) {
   const { athlete } = found;
   const [blocks, own, measurements, phones, links, house, shares, deeds] = await Promise.all([
     listBlocks(asker, athleteId),
-    namedExercises(asker),
+    exercisesOf(asker),
     findMeasurements(asker, athleteId),
     listPhones(asker, athleteId, new Date()),
     calendarLinks(asker, athleteId),

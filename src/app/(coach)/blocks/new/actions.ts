@@ -13,15 +13,7 @@ import {
   TEMPLATES,
 } from '@/core';
 import { newBlockSettingsSchema } from '@/core/codecs';
-import {
-  type Asker,
-  actorOf,
-  addBlock,
-  findAthlete,
-  findDesign,
-  namedExercises,
-  shareOwnAmong,
-} from '@/data';
+import { type Asker, actorOf, addBlock, exercisesOf, findAthlete, findDesign, shareOwnAmong } from '@/data';
 import type { NewBlockActions, SourceChoice } from '@/features/new-block/contract';
 import { asCoachFor, asReaderFor } from '../../../asker';
 import { nameIdSchema as id, isId } from '../../../inputs';
@@ -82,7 +74,7 @@ export async function start(
       sourceOf(asker, parsedChoice.data),
     ]);
     if (found === undefined || source === undefined) return { status: 'gone' as const };
-    const catalogue = catalogueWith(await namedExercises(asker));
+    const catalogue = catalogueWith(await exercisesOf(asker));
     const block = startBlock(source, parsed.data, {
       athlete: found.athlete,
       catalogue,

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { addDays, dayIn, mondayOf } from '@/core';
-import { blocksToCopy, findAthlete, listBlocks, namedExercises, ownTemplates } from '@/data';
+import { blocksToCopy, exercisesOf, findAthlete, listBlocks, ownTemplates } from '@/data';
 import type { SourceChoice } from '@/features/new-block/contract';
 import { NewBlock } from '@/features/new-block/new-block';
 import * as words from '@/ui/words/screens/pages';
@@ -28,7 +28,7 @@ export default async function NewBlockPage({ searchParams }: PageProps) {
   if (found === undefined || shared?.may === 'read') notFound();
   const { athlete } = found;
   const [own, templates, mine, lines, theirs] = await Promise.all([
-    namedExercises(asker),
+    exercisesOf(asker),
     // Designs to start from belong to the coach who creates the block.
     ownTemplates(coach),
     blocksToCopy(coach),
