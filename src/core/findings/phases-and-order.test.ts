@@ -87,6 +87,19 @@ describe('heavy early, longer late', () => {
     expect(about('heavy late', rows({ low: 9, high: 13 }, { low: 6, high: 10 }))).toEqual([]);
   });
 
+  test('holds count their seconds: 25 before 15 are noted, 24 before 15 are not, nor are holds beside reps', () => {
+    const holds = (first: Slot['range'], second: Slot['range']) => {
+      const made = of(first, second);
+      const planks = made.sessions.map((one) => ({
+        ...one,
+        slots: one.slots.map((each) => ({ ...each, exercise: { id: 'plank', revision: 1 } })),
+      }));
+      return { ...made, sessions: planks };
+    };
+    expect(about('heavy late', holds({ low: 20, high: 30 }, { low: 10, high: 20 }))).toHaveLength(1);
+    expect(about('heavy late', holds({ low: 20, high: 28 }, { low: 10, high: 20 }))).toEqual([]);
+  });
+
   test('other movements are not compared, and a rolling cycle has no late', () => {
     expect(about('heavy late', of({ low: 10, high: 15 }, { low: 5, high: 8 }))).toEqual([]);
     expect(about('heavy late', rows({ low: 10, high: 14 }, { low: 6, high: 10 }, { cycleDays: 6 }))).toEqual(

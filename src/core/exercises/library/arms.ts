@@ -93,7 +93,7 @@ export const ARMS: readonly Exercise[] = [
     loading: 'stack',
     stimulus: 4,
     fatigue: 1,
-    hardest: 'stretched',
+    hardest: 'middle',
     cues: 'Upper arms flat on the pad, all the way down.',
   }),
   curl('arm-pad-dumbbell-curl', 'dumbbell preacher curl', {

@@ -18,6 +18,8 @@ export interface DeloadSituation {
   readonly test: boolean;
   /** The athlete judges effort accurately. */
   readonly honest: boolean;
+  /** The athlete will not train less whatever is planned: the driven one. */
+  readonly restless: boolean;
 }
 
 /** The advice: whether to deload at all, then the suitable kinds, best first. */
@@ -35,9 +37,10 @@ function isDue({ level, weeks }: DeloadSituation, { buildingWeeks }: Conventions
 
 /**
  * Whether a deload is needed and which kind suits: usually fewer sets; fewer exercises for aching joints; fewer days
- * or less time under stress; both after deep fatigue; a heavy touch before a test; easier for athletes who judge
- * effort accurately; lighter for practice. Novices need no planned one; eager athletes with a low score probably none
- * now.
+ * or less time under stress; both after deep fatigue or a long hard stretch; a heavy touch before a test; the sets
+ * kept with lighter loads for athletes who will not train less; easier for those who judge effort accurately; lighter
+ * for practice; active rest for the advanced whose fatigue is deep. Novices need no planned one; eager athletes with a
+ * low score probably none now.
  */
 export function adviseDeload(situation: DeloadSituation, conventions: Conventions): DeloadAdvice {
   const total = fatigueScore(situation.signs, situation.eager, conventions);
@@ -55,12 +58,15 @@ export function adviseDeload(situation: DeloadSituation, conventions: Convention
           : 'not yet';
   const aching = (situation.signs['aching joints'] ?? 0) === 2 || situation.irritatedJoints > 1;
   const kinds: DeloadMeasure['kind'][] = [];
-  if (verdict === 'urge') kinds.push('both');
+  const isLong = isDue(situation, conventions) && situation.weeks > conventions.buildingWeeks;
+  if (verdict === 'urge' || (isLong && needed)) kinds.push('both');
+  if (situation.restless) kinds.push('lighter');
   if (aching) kinds.push('fewer exercises');
   if (situation.lifeStress) kinds.push('fewer days', 'less time');
   if (situation.test && sum < conventions.signsUrge) kinds.push('one heavy touch');
   kinds.push('fewer sets');
   if (situation.honest) kinds.push('easier');
   kinds.push('lighter');
-  return { ...total, needed, because, kinds };
+  if (verdict === 'urge' && situation.level === 'advanced') kinds.push('active rest');
+  return { ...total, needed, because, kinds: [...new Set(kinds)] };
 }

@@ -228,6 +228,7 @@ describe('advice', () => {
     lifeStress: false,
     test: false,
     honest: false,
+    restless: false,
   };
   const advise = (changes: Partial<DeloadSituation>) => adviseDeload({ ...usual, ...changes }, conventions);
   const six = { 'poor sleep': 2, 'low drive': 2, 'falling performance': 2 } as const;
@@ -257,5 +258,18 @@ describe('advice', () => {
     expect(advise({ test: true }).kinds[0]).toBe('one heavy touch');
     expect(advise({}).kinds[0]).toBe('fewer sets');
     expect(advise({ honest: true }).kinds).toContain('easier');
+  });
+
+  test('who will not train less keeps the sets with lighter loads; more than eight weeks ask for both', () => {
+    expect(advise({ restless: true }).kinds[0]).toBe('lighter');
+    expect(advise({ weeks: 8 }).kinds[0]).toBe('fewer sets');
+    expect(advise({ weeks: 9 }).kinds[0]).toBe('both');
+  });
+
+  test('active rest only for the advanced, and only after deep fatigue', () => {
+    const nine = { ...six, 'lingering soreness': 2, 'poor appetite': 1 } as const;
+    expect(advise({ signs: nine, level: 'advanced' }).kinds.at(-1)).toBe('active rest');
+    expect(advise({ signs: six, level: 'advanced' }).kinds).not.toContain('active rest');
+    expect(advise({ signs: nine }).kinds).not.toContain('active rest');
   });
 });

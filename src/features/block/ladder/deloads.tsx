@@ -12,9 +12,11 @@ import {
   adviseDeload,
   type Block,
   type BlockPlan,
+  blockSpan,
   conventionsOf,
   DELOAD_KINDS,
   type Deload,
+  daysBetween,
   defaultDeload,
   type Edit,
   fatigueSigns,
@@ -48,8 +50,16 @@ interface DeloadsProps {
   readonly attempt: (edit: Edit) => Result<null>;
 }
 
-const NO_FACTS = { eager: false, lifeStress: false, test: false, honest: false };
+const NO_FACTS = { eager: false, lifeStress: false, test: false, honest: false, restless: false };
 type Facts = typeof NO_FACTS;
+
+/** Days after a block within which a date is what its deload prepares. */
+const SOON = 21;
+
+function isSoonAfter(date: LocalDate, end: LocalDate): boolean {
+  const days = daysBetween(end, date);
+  return days >= -7 && days <= SOON;
+}
 
 type Week = BlockPlan['weeks'][number]['plan'];
 interface DeloadResults {
@@ -78,7 +88,13 @@ export function Deloads(props: DeloadsProps) {
   const latest = latestCheckIn(checkIns, today);
   // The athlete's report, which the coach can override.
   const signs: Signs = { ...fatigueSigns(checkIns, blockPlan.observations, today), ...weighed.signs };
-  const facts = { ...weighed.facts, eager: weighed.facts.eager || latest?.drive === 'eager' };
+  const facts = {
+    ...NO_FACTS,
+    ...weighed.facts,
+    eager: weighed.facts.eager || latest?.drive === 'eager',
+    // A date to be ready for soon after the block is a test.
+    test: weighed.facts.test || athlete.dates.some(({ date }) => isSoonAfter(date, blockSpan(block).to)),
+  };
   const kept = useMemo<readonly Deload[]>(() => {
     const each = DELOAD_KINDS.map((kind): Deload => [defaultDeload(kind)]);
     const own = block.deload;
@@ -278,6 +294,7 @@ function FatigueForm({ advice, joints, since, signs, facts, onSign, onFacts }: W
           ['lifeStress', screenWords.littleTimeForTraining],
           ['test', screenWords.aStrengthTestFollows],
           ['honest', screenWords.ratesEffortHonestly],
+          ['restless', screenWords.willNotTrainLess],
         ] as const
       ).map(([fact, words]) => (
         <Checkbox

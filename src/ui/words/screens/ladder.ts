@@ -20,6 +20,7 @@ export const veryMotivatedToTrain = 'very motivated to train';
 export const littleTimeForTraining = 'little time for training';
 export const aStrengthTestFollows = 'a strength test follows';
 export const ratesEffortHonestly = 'rates effort honestly';
+export const willNotTrainLess = 'will not train less';
 export const onRecordSharpLastingOr = (irritatedJoints: string) =>
   `${irritatedJoints} on record. Sharp, lasting or spreading pain: see a clinician first.`;
 export const nothing = 'nothing';
