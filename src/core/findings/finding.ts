@@ -27,6 +27,8 @@ export type JointEase = (typeof JOINT_EASES)[number];
 /** What easing a joint does to one exercise. */
 export interface JointChange {
   readonly exerciseId: string;
+  /** The session's name. */
+  readonly session: string;
   /** The exercise that takes its place; null: it stays. */
   readonly to: string | null;
   /** The set-up it gets, by name; null: none. */

@@ -97,7 +97,7 @@ export function jointEases(joint: Joint, found: readonly Placed[], input: CheckI
   ].flatMap((fix) => fix ?? []);
 }
 
-function longerSets(slot: Slot, input: CheckInput): Omit<JointChange, 'exerciseId'> | undefined {
+function longerSets(slot: Slot, input: CheckInput): Omit<JointChange, 'exerciseId' | 'session'> | undefined {
   if (input.exerciseOf(asPlanned(slot)).measure === 'seconds') return undefined;
   const low = input.conventions.jointReps;
   const span = Math.max(SPAN, slot.range.high - slot.range.low);
@@ -109,11 +109,13 @@ function longerSets(slot: Slot, input: CheckInput): Omit<JointChange, 'exerciseI
 function easeFix(
   how: JointEase,
   found: readonly Placed[],
-  changeOf: (placed: Placed) => Omit<JointChange, 'exerciseId'> | undefined,
+  changeOf: (placed: Placed) => Omit<JointChange, 'exerciseId' | 'session'> | undefined,
 ): Fix | undefined {
   const changes = found.flatMap((placed): JointChange[] => {
     const change = changeOf(placed);
-    return change === undefined ? [] : [{ exerciseId: placed.slot.exercise.id, ...change }];
+    return change === undefined
+      ? []
+      : [{ exerciseId: placed.slot.exercise.id, session: placed.session.name, ...change }];
   });
   return changes.length === 0 ? undefined : easing(how, changes);
 }

@@ -13,3 +13,9 @@ test('reads shares as written, with abbreviated muscles and decimal commas', () 
 test('an unknown or ambiguous muscle, or a missing share, is refused', () => {
   for (const text of ['wings 1', 'tr 1', 'quads 2', 'quads']) expect(readShares(text).ok).toBe(false);
 });
+
+test('a share above 1 names the muscle and its limits', () => {
+  expect(readShares('quads 1, hamstrings 2')).toMatchObject({
+    problems: [{ code: 'out-of-range', field: 'the share of hamstrings', low: 0, high: 1, value: 2 }],
+  });
+});

@@ -16,7 +16,16 @@ export function readShares(text: string): Result<Contributions> {
     const found = /^([a-z][a-z ]*?)\s+(\d*[.,]?\d+)$/.exec(part.trim().toLowerCase());
     const muscle = found === null ? undefined : muscleOf(found[1] as string);
     const share = Number((found?.[2] ?? '').replace(',', '.'));
-    if (muscle === undefined || !(share >= 0 && share <= 1))
+    if (muscle !== undefined && share > 1)
+      return refused({
+        code: 'out-of-range',
+        path: 'shares',
+        field: `the share of ${muscle}`,
+        low: 0,
+        high: 1,
+        value: share,
+      });
+    if (muscle === undefined || !(share >= 0))
       return refused({
         code: 'not-understood',
         path: 'shares',

@@ -6,6 +6,7 @@ import {
   type NoteContent,
   type SlotPlan,
   summariseNotes,
+  valueIn,
 } from '@/core';
 import { newId } from '@/ui/new-id';
 import { capital } from '@/ui/words/names';
@@ -54,13 +55,13 @@ export function useWorkout(issued: SessionData) {
   const [stopped, setStopped] = useState<string | null>(null);
   const [view, setView] = useState<View | null>(null);
 
-  /** Whether a slot ends because its reps fell as far as written; `latest` counts too. */
-  const isStopped = (slot: SlotPlan, latest?: { readonly setId: string; readonly reps: number }) =>
-    hasStopped(slot, (setId) =>
-      latest !== undefined && latest.setId === setId
-        ? latest.reps
-        : done.get(`${slot.slotId}/${setId}`)?.set.reps,
-    );
+  /** Whether a slot ends because its performance fell as far as written; `latest` counts too. */
+  const isStopped = (slot: SlotPlan, latest?: { readonly setId: string; readonly value: CheckedSet }) =>
+    hasStopped(slot, (setId) => {
+      if (latest?.setId === setId) return latest.value;
+      const set = done.get(`${slot.slotId}/${setId}`)?.set;
+      return set && { load: valueIn(slot.unit, set.load), reps: set.reps, rir: set.rir };
+    });
   const isOpen = ({ key, slot }: AskedSet) => !done.has(key) && !isStopped(slot);
   const firstOpen = sets.find(isOpen);
   const isFresh = !started && notes.length === 0 && logged.length === 0 && !finished;
@@ -94,7 +95,7 @@ export function useWorkout(issued: SessionData) {
     if (!floor.log(loggedIn(one, before, value))) return;
     if (before !== undefined) return setView({ status: 'list' });
     const { slot, set } = one;
-    const ends = isStopped(slot, { setId: set.id, reps: value.reps });
+    const ends = isStopped(slot, { setId: set.id, value });
     setStopped(ends ? screenWords.endsHereRepsFellBy(capital(nameOf(slot, data)), slot.stopFall ?? 0) : null);
     goTo(
       sets.find(

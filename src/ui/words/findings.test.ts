@@ -1,5 +1,5 @@
 import { catalogueWith, type FindingDetail, type Fix } from '@/core';
-import { findingSentence, fixWords } from './findings';
+import { easeTick, findingSentence, fixWords } from './findings';
 import { namesOf } from './names';
 
 const names = namesOf(catalogueWith([]));
@@ -253,7 +253,7 @@ test.each(Object.entries(SAID))('%s', (rule, [detail, sentence]) => {
 });
 
 const edit = { kind: 'batch', edits: [] } as const;
-const stays = (exerciseId: string) => ({ exerciseId, to: null, setUp: null, edits: [] });
+const stays = (exerciseId: string) => ({ exerciseId, session: 'Upper', to: null, setUp: null, edits: [] });
 
 test.each<[Fix, string]>([
   [{ edit, does: 'move session', session: 'Legs', day: 4, cycleDays: 7 }, 'Move Legs to Fri'],
@@ -363,4 +363,13 @@ test.each<[Fix, string]>([
   [{ edit, does: 'move slot', exerciseId: 'pull-up', after: 'leg-press' }, 'Move it after leg press'],
 ])('%o on its button', (fix, words) => {
   expect(fixWords(fix, names)).toBe(words);
+});
+
+test('a tick beside an eased joint names exercise, change and session', () => {
+  const names = namesOf(catalogueWith([]));
+  expect(easeTick(stays('pull-up'), names)).toBe('Pull-up: Upper');
+  expect(easeTick({ ...stays('pull-up'), setUp: 'close grip' }, names)).toBe('Pull-up, close grip: Upper');
+  expect(easeTick({ ...stays('pull-up'), to: 'lat-pulldown' }, names)).toBe(
+    'Lat pulldown instead of pull-up: Upper',
+  );
 });

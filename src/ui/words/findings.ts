@@ -214,6 +214,15 @@ export function easeWords(
   }
 }
 
+/** One exercise of an eased joint, as a tick beside it says it. */
+export function easeTick(
+  { exerciseId, session, to, setUp }: Pick<JointChange, 'exerciseId' | 'session' | 'to' | 'setUp'>,
+  names: ExerciseNames,
+): string {
+  const what = to === null ? names(exerciseId) : `${names(to)} instead of ${names(exerciseId)}`;
+  return `${capital(what)}${setUp === null ? '' : `, ${setUp}`}: ${session}`;
+}
+
 /** What a fix does, as its button says it. */
 export function fixWords(fix: Fix, names: ExerciseNames): string {
   switch (fix.does) {

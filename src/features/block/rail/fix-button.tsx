@@ -3,7 +3,7 @@
 import { Button, Checkbox, Popover } from '@mantine/core';
 import { useState } from 'react';
 import { easing, type Fix } from '@/core';
-import { fixWords } from '@/ui/words/findings';
+import { easeTick, fixWords } from '@/ui/words/findings';
 import type { ExerciseNames } from '@/ui/words/names';
 import * as screenWords from '@/ui/words/screens/rail';
 import classes from './rail.module.css';
@@ -72,7 +72,7 @@ function EaseButton({
           <Checkbox
             // biome-ignore lint/suspicious/noArrayIndexKey: the same exercise may stand in several sessions
             key={at}
-            label={fixWords(easing(fix.how, [change]), names)}
+            label={easeTick(change, names)}
             checked={!left.includes(at)}
             onChange={({ currentTarget }) =>
               setLeft(currentTarget.checked ? left.filter((one) => one !== at) : [...left, at])
@@ -86,7 +86,7 @@ function EaseButton({
             onFix(chosen);
           }}
         >
-          {screenWords.changeThese(chosen.changes.length)}
+          {screenWords.applyTo(chosen.changes.length)}
         </Button>
       </Popover.Dropdown>
     </Popover>

@@ -21,4 +21,4 @@ export const totalEachSetOnce = 'total, each set once';
 export const ofBudget = (budget: string) => `of ${budget}`;
 export const dismissedChecks = (dismissed: number) => `${dismissed} dismissed`;
 export const chooseExercises = 'Exercises to change';
-export const changeThese = (exercises: number) => `Change ${plural(exercises, 'exercise')}`;
+export const applyTo = (slots: number) => `Apply to ${slots}`;

@@ -168,7 +168,7 @@ export const tempo = (more: string) => ` Tempo ${more}.`;
 export const rangeOfMotion = (motion: string) => ` Range of motion: ${motion}.`;
 export const thenPart = (value: string) => ` Then ${value}.`;
 export const stopWhenRepsFallBy = (stopFall: number) =>
-  ` Stop when reps fall by ${stopFall} % of the first set.`;
+  ` Stop when performance falls by ${stopFall} %: fewer reps, less load, or equal reps much harder.`;
 export const thenStretchForS = (seconds: number, note: string) => ` Then stretch for ${seconds} s. ${note}`;
 export const eachSide = ' each side';
 export const repsLeft = 'reps left';
@@ -227,7 +227,7 @@ export const moreOf = (label: string) => `more ${label}`;
 export const stopHere = ', stop here';
 export const startTheStopwatchUpTo = (time: string) => `Start the stopwatch: up to ${time}`;
 export const endsHereRepsFellBy = (data: string, stopFall: number) =>
-  `${data} ends here: reps fell by ${stopFall} %.`;
+  `${data} ends here: performance fell by ${stopFall} %.`;
 export const setsOfAll = (size: number, beside: number) => `${size} of ${beside} sets`;
 export const yourCoachChangedThisWeek =
   'Your coach changed this week. Your logs are saved. Open the week again to see the new plan.';
