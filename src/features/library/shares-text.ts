@@ -1,5 +1,6 @@
 import { type Contributions, MUSCLES, type Muscle, ok, type Result, refused } from '@/core';
 import { figure } from '@/ui/words/figures';
+import { shareOf } from '@/ui/words/screens/library';
 
 /** The muscle that a text names or abbreviates, if it is the only one. */
 function muscleOf(text: string): Muscle | undefined {
@@ -20,7 +21,7 @@ export function readShares(text: string): Result<Contributions> {
       return refused({
         code: 'out-of-range',
         path: 'shares',
-        field: `the share of ${muscle}`,
+        field: shareOf(muscle),
         low: 0,
         high: 1,
         value: share,

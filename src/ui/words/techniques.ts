@@ -87,7 +87,7 @@ function shapeCell(technique: TechniqueParameters): string {
     case 'every-minute sets':
       return `${technique.minutes} min`;
     case 'rep ladder':
-      if (technique.way === 'as written') return technique.list.join('-');
+      if (technique.way === 'as written') return writtenReps(technique).join('-');
       if (technique.way === 'k sets of k') return `1×1…${technique.top}×${technique.top}`;
       return technique.way === 'down' ? `${technique.top}…${technique.step}` : `1…${technique.top}`;
     case 'for time':
@@ -181,7 +181,7 @@ function shapeSentence(technique: TechniqueParameters): string {
       const climbs = technique.sets === 1 ? 'once' : `${technique.sets} times`;
       const way =
         technique.way === 'as written'
-          ? `${technique.list.join(', ')} reps`
+          ? `${writtenReps(technique).join(', ')} reps`
           : technique.way === 'k sets of k'
             ? `1 set of 1, 2 sets of 2, up to ${technique.top} sets of ${technique.top}`
             : technique.way === 'down'
@@ -298,4 +298,9 @@ export function afterCell(after: {
 function ladderProgress({ way, rests }: { readonly way: string; readonly rests: readonly number[] }): string {
   if (way === 'as written') return rests.length === 0 ? 'Rests get shorter.' : 'The load progresses.';
   return `The highest reps progress${rests.length === 0 ? ', then rests get shorter' : ''}.`;
+}
+
+/** Reps of a ladder as written; the top alone until a list is typed. */
+function writtenReps({ list, top }: { readonly list: readonly number[]; readonly top: number }) {
+  return list.length === 0 ? [top] : list;
 }

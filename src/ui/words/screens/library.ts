@@ -143,3 +143,4 @@ export const originalShares = (shares: string) => `Restore ${shares}`;
 export const sharesOf = (exercise: string) => `What ${exercise} counts toward`;
 export const sharesForAll =
   'For all your athletes, in every week that is not sent yet. 1 for a prime mover, 0.5 for clear help, 0.25 for little.';
+export const shareOf = (muscle: string) => `the share of ${muscle}`;

@@ -1,5 +1,3 @@
-import { plural } from '../figures';
-
 export const recover = 'Recover';
 export const moreSets = 'More sets';
 export const forWeek = 'for week';
