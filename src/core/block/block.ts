@@ -10,7 +10,7 @@ import {
 } from './document';
 
 export * from './document';
-export { MOTIONS } from './slot-fields';
+export { MOTIONS, RESTRICTED } from './slot-fields';
 
 export type SlotRir = Slot['rir'];
 export type SetTarget = Slot['setTargets'][number];

@@ -11,8 +11,15 @@ import type { RepRange } from './rep-range';
 import { outOfBounds, tooLong, tooMany } from './rules';
 import { defineField } from './slot-field';
 
-/** How much of the range of motion a slot uses. Restricted is a range limited by pain. */
-export const MOTIONS = ['full', 'long half', 'middle', 'short half', 'restricted'] as const;
+/** Ranges limited by pain: of unknown extent, or without the portion that hurts. */
+export const RESTRICTED = [
+  'restricted',
+  'without the bottom',
+  'without the middle',
+  'without the top',
+] as const;
+/** How much of the range of motion a slot uses. */
+export const MOTIONS = ['full', 'long half', 'middle', 'short half', ...RESTRICTED] as const;
 export const DRIFTS = ['hold RIR', 'hold reps', 'hold reps, first set'] as const;
 export const SET_RULES = ['by response', 'fixed'] as const;
 

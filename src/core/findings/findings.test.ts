@@ -1,6 +1,6 @@
 import type { Place } from '../athlete/place';
 import { applyEdit } from '../block/apply-edit';
-import type { Block } from '../block/block';
+import { type Block, RESTRICTED, type Slot } from '../block/block';
 import { presetPlace } from '../loading/place-presets';
 import { EMPTY_LOG } from '../log/log';
 import { startOf } from '../techniques/registry';
@@ -489,6 +489,12 @@ describe('irritated joint', () => {
     expect(about('irritated joint', one.value.block, shoulder)[0]?.detail).toMatchObject({
       exerciseIds: ['barbell-bench-press'],
     });
+  });
+
+  test('a range without the portion that hurts eases the joint as a restricted one does; half reps do not', () => {
+    const moving = (motion: Slot['motion']) => block([session('a', 0, [slot('1', 'leg-press', { motion })])]);
+    for (const motion of RESTRICTED) expect(about('irritated joint', moving(motion), sore)).toEqual([]);
+    expect(about('irritated joint', moving('short half'), sore)).toHaveLength(1);
   });
 
   test('sets of 15 ease the joint, sets of 14 do not', () => {

@@ -1,4 +1,4 @@
-import type { Slot } from '../block/block';
+import { RESTRICTED, type Slot } from '../block/block';
 import { BOUNDS } from '../block/bounds';
 import type { SingleEdit } from '../block/edits/edit';
 import { exchangeExercise } from '../block/exchange-exercise';
@@ -22,7 +22,7 @@ const SAME_LIFT = 0.8;
 
 /** Whether a slot is already eased: long sets are light, and a restricted range leaves out the painful part. */
 function isEased({ motion, range }: Slot, { conventions }: CheckInput): boolean {
-  return motion === 'restricted' || range.low >= conventions.jointReps;
+  return RESTRICTED.some((one) => one === motion) || range.low >= conventions.jointReps;
 }
 
 /** Slots whose exercise, in its set-up, stresses a joint and that are not eased yet. */

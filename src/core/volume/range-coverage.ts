@@ -15,6 +15,11 @@ export function loadsMost({ slot, exercise }: Pick<SeenSlot, 'slot' | 'exercise'
   if (slot.motion === 'long half' || isHalf || halves) return 'stretched';
   if (slot.motion === 'short half') return 'shortened';
   if (slot.motion === 'middle') return 'middle';
+  // Without its hardest end a lift is hardest in the middle.
+  const end = exercise.longHalf === 'top' ? 'without the top' : 'without the bottom';
+  const other = end === 'without the top' ? 'without the bottom' : 'without the top';
+  if (exercise.hardest === 'stretched' && slot.motion === end) return 'middle';
+  if (exercise.hardest === 'shortened' && slot.motion === other) return 'middle';
   return exercise.hardest;
 }
 

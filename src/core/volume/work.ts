@@ -1,4 +1,4 @@
-import type { Motion } from '../block/block';
+import { type Motion, RESTRICTED } from '../block/block';
 import type { Conventions } from '../conventions/conventions';
 import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
@@ -8,7 +8,7 @@ const HALVES: ReadonlySet<Motion | Manner> = new Set<Motion | Manner>([
   'long half',
   'short half',
   'middle',
-  'restricted',
+  ...RESTRICTED,
 ]);
 
 /** Fraction of the range that reps use: 1 for full ones, a half for any part of it. */

@@ -20,6 +20,7 @@ import { capital, dayName, weekName } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/print';
 import { sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
+import { screenWord } from '@/ui/words/values';
 import { warmUpText } from '@/ui/words/warm-up';
 import classes from './print.module.css';
 import { PrintButton } from './print-button';
@@ -147,7 +148,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
       : [techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })]),
     ...(slot.warmUp.length === 0 ? [] : [screenWords.warmUp(warmUpText(slot))]),
     ...(slot.tempo === null ? [] : [screenWords.tempo(slot.tempo)]),
-    ...(slot.motion === 'full' ? [] : [screenWords.rangeOfMotion(slot.motion)]),
+    ...(slot.motion === 'full' ? [] : [screenWords.rangeOfMotion(screenWord(slot.motion))]),
     slot.note === '' ? (exercise?.cues ?? '') : slot.note,
     ...(setUp === undefined ? [] : [screenWords.setUp(setUp)]),
     ...(slot.breakBefore === undefined || slot.breakBefore === 0

@@ -8,6 +8,7 @@ import { capital } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/training';
 import { afterCell, sectionWords, setName, techniqueSentence } from '@/ui/words/techniques';
+import { screenWord } from '@/ui/words/values';
 import type { SessionData } from './contract';
 import { Fact } from './fact';
 import { nameOf } from './issued-name';
@@ -53,7 +54,7 @@ export function SetAsked({
         {setUp === undefined ? '' : screenWords.setUp(setUp)}
         {set.cue === undefined ? '' : ` ${capital(set.cue)}${/[.!?]$/.test(set.cue) ? '' : '.'}`}
         {tempo === null ? '' : screenWords.tempo(tempo)}
-        {slot.motion === 'full' ? '' : screenWords.rangeOfMotion(slot.motion)}
+        {slot.motion === 'full' ? '' : screenWords.rangeOfMotion(screenWord(slot.motion))}
         {slot.technique.kind === 'straight'
           ? ''
           : ` ${techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })}`}

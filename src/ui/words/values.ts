@@ -43,6 +43,7 @@ const SHOWN: Readonly<Record<string, string>> = {
   // ranges of motion
   'long half': 'stretched half',
   'short half': 'shortened half',
+  restricted: 'short of what hurts',
   'arms long': 'arms extended',
   // equipment
   'plate machine': 'plate-loaded machine',
