@@ -295,6 +295,23 @@ test('previewing an edit plans it without changing anything', () => {
   expect(tab.plan()).toBe(before);
 });
 
+test('a fix that makes something else worse is not sound', () => {
+  const { tab } = open(new FakeServer(made, who));
+  const looked = tab.lookAt({ kind: 'batch', edits: [] });
+  if (!looked.ok) throw new Error('nothing to look at');
+  const findings = tab.findingsIn(looked.value);
+  const [finding] = findings.filter(({ fixes }) => fixes.length > 0);
+  const [fix] = finding?.fixes ?? [];
+  if (finding === undefined || fix === undefined) throw new Error('no fix');
+  expect(tab.isSound(fix, finding, findings)).toBe(true);
+  // It mends nothing.
+  const idle = { ...fix, edit: { kind: 'batch', edits: [] } } as typeof fix;
+  expect(tab.isSound(idle, finding, findings)).toBe(false);
+  // It mends and breaks: everything else goes too.
+  const emptied = { ...fix, edit: { kind: 'block/set', field: 'weeks', value: 99 } } as typeof fix;
+  expect(tab.isSound(emptied, finding, findings)).toBe(false);
+});
+
 /** Events in a block's life while two tabs and an athlete change it. */
 const anEvent = fc.oneof(
   {

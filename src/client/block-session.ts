@@ -1,5 +1,6 @@
 import type {
   Finding,
+  Fix,
   PageState,
   Proposal,
   SentAnswer,
@@ -14,6 +15,7 @@ import {
   type Catalogue,
   cutsIssued,
   type Edit,
+  isSoundFix,
   isWithoutReasons,
   ok,
   pageState,
@@ -228,6 +230,12 @@ export class BlockSession {
   /** What the checks find in a plan of the block. */
   findingsIn(judged: Judged): readonly Finding[] {
     return this.derived.findings(judged);
+  }
+
+  /** Whether a fix of a finding mends it and makes nothing else worse. */
+  isSound(fix: Fix, finding: Finding, findings: readonly Finding[]): boolean {
+    const looked = this.lookAt(fix.edit);
+    return looked.ok && isSoundFix(fix, finding, findings, this.derived.findingsAlone(looked.value));
   }
 
   /** The block with a previewed edit and its consequences; or why the edit is invalid. */

@@ -35,6 +35,12 @@ export class Derived {
     return this.memo.same('findings that stand', found);
   }
 
+  /** The same without fixes, for a look at an edit. */
+  findingsAlone({ block, training, blockPlan }: Judged): readonly Finding[] {
+    const { find: exercises } = this.catalogue(training);
+    return runChecks({ block, athlete: training.athlete, blockPlan, exercises }, 'none');
+  }
+
   private readonly unfold = (
     block: Block,
     athlete: Training['athlete'],

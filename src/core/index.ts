@@ -66,6 +66,7 @@ export * from './findings/finding';
 export * from './findings/finding-detail';
 export { easing } from './findings/irritated-joint';
 export * from './findings/registry';
+export { isSoundFix } from './findings/sound-fix';
 export * from './hash';
 export * from './json';
 export * from './loading/carried';

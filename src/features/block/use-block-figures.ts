@@ -6,6 +6,7 @@ import { useStableCallback } from '@/ui/use-stable-callback';
 import type { BlockState } from '../../client/block-state';
 import type { Seen } from './focus';
 import { columnsOf, rowsOf } from './sheet/layout';
+import { useSoundFixes } from './use-sound-fixes';
 
 /** Milliseconds without changes before checks run again. */
 const FINDINGS_REST_MS = 100;
@@ -21,7 +22,8 @@ export function useBlockFigures(session: BlockSession, state: BlockState) {
     useMemo(() => ({ block, training, blockPlan }), [block, training, blockPlan]),
     FINDINGS_REST_MS,
   );
-  const findings = useMemo(() => session.findingsIn(judged), [session, judged]);
+  const found = useMemo(() => session.findingsIn(judged), [session, judged]);
+  const findings = useSoundFixes(session, found);
   const rows = useMemo(() => rowsOf(block), [block]);
   const weeks = blockPlan.weeks.length;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the columns follow the number of weeks alone
