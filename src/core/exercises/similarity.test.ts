@@ -57,6 +57,18 @@ describe('what an exercise costs', () => {
     expect(list[0]).not.toBe('box-squat');
   });
 
+  test('a lift that gives much less does not come first because it costs little', () => {
+    const list = ranked('hack-squat', {}, 'stalled');
+    expect(isBefore(list, 'single-leg-press', 'bodyweight-squat')).toBe(true);
+    expect(
+      isBefore(
+        ranked('barbell-bench-press', { level: 'advanced' }),
+        'guided-bar-bench-press',
+        'incline-push-up',
+      ),
+    ).toBe(true);
+  });
+
   test('the payoff shown is the payoff of the library: stimulus by fatigue', () => {
     const found = swapCandidates(of('barbell-back-squat'), LIBRARY, at).find(
       ({ exercise }) => exercise.id === 'hack-squat',

@@ -45,12 +45,20 @@ const FULL_PAYOFF = 2.5;
 
 /**
  * What an exercise is worth to the athlete, added to its likeness: stimulus for novices; for others payoff, which
- * weighs as much as likeness for the advanced, in a cut, and where a lift is tiring or has stalled.
+ * weighs as much as likeness for the advanced, in a cut, and where a lift is tiring or has stalled. A cheap lift that
+ * gives less than the old one counts only for that share: a bodyweight squat is no hack squat.
  */
-function worth(exercise: Exercise, athlete: Athlete, date: LocalDate, reason: ExchangeReason): number {
+function worth(
+  exercise: Exercise,
+  from: Exercise,
+  athlete: Athlete,
+  date: LocalDate,
+  reason: ExchangeReason,
+): number {
   const stimulus = exercise.stimulus / 5;
   if (athlete.level === 'novice' && reason !== 'tired') return WEIGHTS.worth * stimulus;
-  const pays = Math.min(1, payoff(exercise) / FULL_PAYOFF);
+  const kept = Math.min(1, exercise.stimulus / from.stimulus);
+  const pays = kept * Math.min(1, payoff(exercise) / FULL_PAYOFF);
   const isFirst =
     athlete.level === 'advanced' ||
     phaseOn(athlete, date) === 'cutting' ||
@@ -104,7 +112,7 @@ export function swapCandidates(
           alike +
           (samePattern ? WEIGHTS.pattern : 0) +
           (sparesJoints ? WEIGHTS.joints : 0) +
-          worth(one, athlete, date, reason) +
+          worth(one, exercise, athlete, date, reason) +
           (longLength ? WEIGHTS.longLength : 0) -
           (lately.has(one.id) ? WEIGHTS.lately : 0) -
           (nearTwin ? WEIGHTS.nearTwin : 0),
