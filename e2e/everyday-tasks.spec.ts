@@ -1,5 +1,8 @@
 import { COMMAND_WORDS } from '@/ui/words/commands';
+import { capital } from '@/ui/words/names';
+import * as common from '@/ui/words/screens/common';
 import * as library from '@/ui/words/screens/library';
+import * as rail from '@/ui/words/screens/rail';
 import * as sheet from '@/ui/words/screens/sheet';
 import * as training from '@/ui/words/screens/training';
 import { TASKS } from '@/ui/words/tasks';
@@ -94,4 +97,44 @@ test("a coach's own name for an exercise appears in the library, the Sheet, sear
   await answers(page);
   await page.getByRole('button', { name: library.originalName('leg press') }).click();
   await expect(page.getByRole('article', { name: 'leg press' })).toBeVisible();
+});
+
+test('a coach changes what a shipped exercise counts toward, for all athletes, and restores it', async ({
+  coach: page,
+}) => {
+  await page.goto('/library#leg-press');
+  await answers(page);
+  const article = page.getByRole('article', { name: 'leg press' });
+  await page.getByRole('button', { name: library.changeShares, exact: true }).click();
+  const field = page.getByRole('textbox', { name: library.sharesOf('leg press') });
+  await field.fill('quads 1, hamstrings 2');
+  await press(page, 'Enter');
+  await expect(article).toContainText(capital(library.shareOf('hamstrings')));
+  await field.fill('quads 1, glutes 0.5, calves 0.5');
+  await press(page, 'Enter');
+  await expect(article.getByRole('row', { name: /calves/ })).toBeVisible();
+  await page.reload();
+  await answers(page);
+  await expect(article.getByRole('row', { name: /calves/ })).toBeVisible();
+  await page
+    .getByRole('button', { name: library.originalShares('quads 1, glutes 0.5, adductors 0.5') })
+    .click();
+  await expect(article.getByRole('row', { name: /calves/ })).toHaveCount(0);
+});
+
+test('easing a joint asks which exercises to change, and changes only those ticked', async ({
+  coach: page,
+}) => {
+  await openBlock(page, 'Aurelio');
+  const checks = page.getByRole('region', { name: common.checks });
+  const offered = checks.getByRole('button', { name: /^Use lighter, longer sets/ });
+  await offered.click();
+  const ticks = page.getByRole('dialog', { name: rail.chooseExercises });
+  const boxes = ticks.getByRole('checkbox');
+  const all = await boxes.count();
+  expect(all).toBeGreaterThan(1);
+  for (let at = 1; at < all; at++) await boxes.nth(at).uncheck();
+  await ticks.getByRole('button', { name: rail.applyTo(1) }).click();
+  await expect(cell(page, 'leg press', 'range').first()).toHaveText('15–20');
+  await expect(cell(page, 'goblet squat', 'range').first()).not.toHaveText('15–20');
 });

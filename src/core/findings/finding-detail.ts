@@ -246,6 +246,7 @@ export type FindingDetail =
       readonly hardest: Hardest;
       readonly session: string;
     }
+  | { readonly rule: 'unsafe halves'; readonly exerciseId: string; readonly session: string }
   | { readonly rule: 'all halves'; readonly session: string; readonly exerciseId: string }
   | {
       readonly rule: 'next variation';

@@ -1,9 +1,11 @@
-import { innerTechnique } from '../techniques/registry';
+import type { Slot } from '../block/block';
+import type { SingleEdit } from '../block/edits/edit';
+import { innerTechnique, setCount, startOf, withSetCount } from '../techniques/registry';
 import { asPlanned, type Check, type Finding } from './finding';
 
 /**
- * Stretched half reps on an exercise that is hardest elsewhere, and half reps in every slot of a session with free
- * weights.
+ * Stretched half reps on an exercise that is hardest elsewhere or where nobody can get out of the hole alone, and half
+ * reps in every slot of a session with free weights.
  */
 export const longHalf: Check = ({ block, exerciseOf }) =>
   block.sessions.flatMap((session): Finding[] => {
@@ -29,12 +31,26 @@ export const longHalf: Check = ({ block, exerciseOf }) =>
         },
       ];
     });
+    const unsafe = halves.flatMap((slot): Finding[] => {
+      const { id: exerciseId, failableAlone, canSetDown } = exerciseOf(asPlanned(slot));
+      if (failableAlone || canSetDown === true || slot.safety !== '') return [];
+      return [
+        {
+          id: `unsafe-halves/${slot.id}`,
+          severity: 'warn',
+          subject: { sessionId: session.id, slotId: slot.id },
+          detail: { rule: 'unsafe halves', exerciseId, session: session.name },
+          fixes: [{ does: 'full range', exerciseId, edit: { kind: 'batch', edits: wholeReps(slot) } }],
+        },
+      ];
+    });
     const free = session.slots.find((slot) =>
       ['barbell', 'dumbbell'].includes(exerciseOf(asPlanned(slot)).loading),
     );
     const all = halves.length === session.slots.length && halves.length > 1;
-    if (!all || free === undefined) return unsuited;
+    if (!all || free === undefined) return [...unsafe, ...unsuited];
     return [
+      ...unsafe,
       {
         id: `all-halves/${session.id}`,
         severity: 'warn',
@@ -44,3 +60,14 @@ export const longHalf: Check = ({ block, exerciseOf }) =>
       },
     ];
   });
+
+/** Full reps instead of half ones, with as many sets. */
+function wholeReps({ id, motion, technique }: Slot): readonly SingleEdit[] {
+  const straight = withSetCount(startOf('straight'), setCount(technique));
+  return [
+    ...(motion === 'full' ? [] : [{ kind: 'slot/set', slot: id, field: 'motion', value: 'full' } as const]),
+    ...(innerTechnique(technique).kind === 'lengthened partials'
+      ? [{ kind: 'slot/set', slot: id, field: 'technique', value: straight } as const]
+      : []),
+  ];
+}

@@ -118,6 +118,28 @@ describe('technique limits', () => {
 });
 
 describe('stretched half reps', () => {
+  test('on a squat or bench alone are a warning, with full reps as the fix; dumbbells, hinges and a spotter are fine', () => {
+    const half = { ...startOf('lengthened partials'), sets: 3 } as TechniqueParameters;
+    const alone = one('barbell-bench-press', half);
+    const [finding] = about('unsafe halves', alone);
+    expect(finding?.severity).toBe('warn');
+    const [fix] = finding?.fixes ?? [];
+    const fixed = fix === undefined ? undefined : applyEdit(alone, fix.edit);
+    if (fixed?.ok !== true) throw new Error('the fix cannot be applied');
+    expect(fixed.value.block.sessions[0]?.slots[0]?.technique).toEqual({ kind: 'straight', sets: 3 });
+    expect(about('unsafe halves', fixed.value.block)).toEqual([]);
+    for (const id of ['dumbbell-bench-press', 'stiff-leg-deadlift', 'leg-press'])
+      expect(about('unsafe halves', one(id, half))).toEqual([]);
+    const spotted = {
+      ...alone,
+      sessions: alone.sessions.map((each) => ({
+        ...each,
+        slots: each.slots.map((slot) => ({ ...slot, safety: 'spotter' })),
+      })),
+    };
+    expect(about('unsafe halves', spotted)).toEqual([]);
+  });
+
   test('suit exercises that are hardest when stretched, not others', () => {
     const half = startOf('lengthened partials');
     const [hard, soft] = ['stretched', 'shortened'].map(

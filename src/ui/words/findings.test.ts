@@ -194,6 +194,10 @@ const SAID: Examples = {
     { muscle: 'quads', weeks: 3, of: 6 },
     'Quads: at its maximum in 3 of 6 weeks; most weeks should stay between minimum and maximum.',
   ],
+  'unsafe halves': [
+    { exerciseId: 'barbell-bench-press', session: 'Push' },
+    'Barbell bench press in Push: half reps at the bottom of a lift that nobody can get out of alone. Use full reps, another exercise, or note how it is made safe.',
+  ],
   'middle range': [
     { exerciseId: 'leg-press', session: 'Legs', why: 'even load' },
     'Leg press in Legs uses only the middle of the range, although this equipment also loads the stretch and the squeeze.',

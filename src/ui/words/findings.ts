@@ -164,6 +164,8 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
       return `${capital(names(detail.exerciseId))} in ${detail.session}, ${TECHNIQUE_NAMES[detail.technique].name}. ${GATE_SENTENCES[detail.gate]}`;
     case 'long half':
       return `${capital(names(detail.exerciseId))} in ${detail.session} is hardest ${HARDEST[detail.hardest]}; half reps in the stretch suit exercises that are hardest there.`;
+    case 'unsafe halves':
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: half reps at the bottom of a lift that nobody can get out of alone. Use full reps, another exercise, or note how it is made safe.`;
     case 'all halves':
       return `All exercises of ${detail.session} use half reps in the stretch, including ${names(detail.exerciseId)}, a free weight. Use full reps there.`;
     case 'next variation':
