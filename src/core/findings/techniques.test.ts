@@ -128,7 +128,7 @@ describe('stretched half reps', () => {
     if (fixed?.ok !== true) throw new Error('the fix cannot be applied');
     expect(fixed.value.block.sessions[0]?.slots[0]?.technique).toEqual({ kind: 'straight', sets: 3 });
     expect(about('unsafe halves', fixed.value.block)).toEqual([]);
-    for (const id of ['dumbbell-bench-press', 'stiff-leg-deadlift', 'leg-press'])
+    for (const id of ['flat-dumbbell-press', 'stiff-leg-deadlift', 'leg-press'])
       expect(about('unsafe halves', one(id, half))).toEqual([]);
     const spotted = {
       ...alone,
