@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { LOADINGS } from '../exercises/exercise';
 import { HALL } from '../testing/fixtures';
 import { asHundredths } from '../units';
-import { indexAtOrAbove, isMakeable, loadGrid, nearestLoad, neighbours } from './grid';
+import { indexAtOrAbove, isMakeable, loadGrid, nearestLoad, neighbours, startingLoad } from './grid';
 
 const barbell = loadGrid('barbell', HALL);
 const stack = loadGrid('stack', HALL);
@@ -52,4 +52,9 @@ test('rounding returns a makeable load, and none is nearer', () => {
       }
     }),
   );
+});
+
+test('an unknown athlete starts with the lightest load; with bodyweight without belt and assistance', () => {
+  expect(startingLoad(loadGrid('barbell', HALL))).toBe(20);
+  expect(startingLoad(loadGrid('bodyweight', HALL))).toBe(0);
 });

@@ -106,6 +106,12 @@ export function isBodyAlone({ loading, steps }: LoadGrid): boolean {
   return loading === 'bodyweight' && steps.length === 1 && steps[0] === 0;
 }
 
+/** Where somebody whose strength is unknown starts: the lightest load, with bodyweight nothing added or taken off. */
+export function startingLoad(grid: LoadGrid): number {
+  const step = grid.loading === 'bodyweight' ? nearestLoad(grid, asHundredths(0)) : grid.steps[0];
+  return (step ?? 0) / 100;
+}
+
 /** Index of the first step at or above a load in hundredths; `steps.length` if there is none. */
 export function indexAtOrAbove(grid: LoadGrid, load: Hundredths): number {
   let low = 0;

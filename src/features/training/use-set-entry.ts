@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type LoggedSet, loadGrid } from '@/core';
+import { type LoggedSet, loadGrid, startingLoad } from '@/core';
 import { reserve } from '@/ui/words/figures';
 import type { SessionData } from './contract';
 import { checkMore, MOST_SECONDS, type MoreEntry, moreFields, startMore } from './more-entry';
@@ -22,7 +22,7 @@ export function useSetEntry(
   const last = data.lastTime[asked.key];
   const grid = loadGrid(slot.loading, data.equipment);
   const [entry, setEntry] = useState<SetEntry>(() => ({
-    load: String(done?.load.value ?? set.load ?? last?.load.value ?? (grid.steps[0] ?? 0) / 100),
+    load: String(done?.load.value ?? set.load ?? last?.load.value ?? startingLoad(grid)),
     reps: String(done?.reps ?? set.reps),
     rir: String(done?.rir ?? reserve(set.rir)),
   }));
