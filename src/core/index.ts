@@ -134,7 +134,7 @@ export * from './simulation/variants';
 export * from './techniques/fit';
 export * from './techniques/gates';
 export * from './techniques/registry';
-export { techniqueStructure } from './techniques/structure';
+export { ownReps, techniqueStructure } from './techniques/structure';
 export * from './techniques/technique';
 export { setTension } from './timing/full-reps';
 export { type Pace, paceAt } from './timing/pace';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyTechnique } from '../testing/any-technique';
 import { startOf, type TechniqueParameters, techniqueParts } from './registry';
-import { techniqueStructure } from './structure';
+import { ownReps, techniqueStructure } from './structure';
 
 const RANGE = { low: 8, high: 12 };
 const drawn = (technique: TechniqueParameters) => techniqueStructure(technique, RANGE, 120);
@@ -73,4 +73,13 @@ test('any technique has loads up to the full one, as many rounds as sets, and no
       });
     }),
   );
+});
+
+test('reps that a technique writes itself: a cluster’s, a finisher’s band, all rungs of a ladder; others use the slot’s', () => {
+  expect(ownReps(startOf('cluster'), 120)).toEqual({ low: 3, high: 3 });
+  expect(ownReps(startOf('high-rep finisher'), 120)).toEqual({ low: 17, high: 25 });
+  expect(ownReps(startOf('rep ladder'), 120)).toEqual({ low: 1, high: 5 });
+  expect(ownReps(startOf('restricted blood flow'), 120)).toEqual({ low: 15, high: 30 });
+  for (const kind of ['straight', 'top + back-offs', 'drop set', 'rest-pause'] as const)
+    expect(ownReps(startOf(kind), 120)).toBeNull();
 });

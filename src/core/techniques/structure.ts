@@ -20,6 +20,19 @@ export interface Bar {
   readonly pause: number;
 }
 
+/**
+ * The reps that a technique writes itself, fewest and most of its parts, in place of the slot's range; null if it uses
+ * the slot's.
+ */
+export function ownReps(technique: TechniqueParameters, rest: number): RepRange | null {
+  const parts = techniqueParts(technique);
+  const [only] = parts;
+  if (only === undefined || parts.some(({ range }) => range === undefined)) return null;
+  if (parts.length === 1 && only.minis === undefined && only.rises === undefined) return only.range ?? null;
+  const reps = techniqueStructure(technique, { low: 1, high: 1 }, rest).map((bar) => bar.reps);
+  return { low: Math.min(...reps), high: Math.max(...reps) };
+}
+
 const lighter = lighterBy(EPLEY);
 
 /** RIR of the drawing if the technique has none of its own. */

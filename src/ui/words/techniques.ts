@@ -79,7 +79,8 @@ function shapeCell(technique: TechniqueParameters): string {
     case 'strict then loose':
       return `+${technique.loose} loose`;
     case 'high-rep finisher':
-      return technique.shape === 'long set' ? 'finisher' : '10 to 20';
+      if (technique.shape !== 'long set') return '10 to 20';
+      return technique.load === 'half of 1RM' ? 'finisher, half' : 'finisher';
     case 'slow lowering':
       return `${technique.down} s down`;
     case 'static hold':

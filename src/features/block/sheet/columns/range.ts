@@ -1,4 +1,4 @@
-import { conventionsWith, ok, refused, roundHalfUp, zoneOf } from '@/core';
+import { conventionsWith, ok, ownReps, refused, roundHalfUp, zoneOf } from '@/core';
 import { span } from '@/ui/words/figures';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/sheet';
@@ -14,10 +14,15 @@ export const rangeColumn = {
   isNumber: true,
   editor: 'text',
   pasteOrder: 2,
-  help: ({ range }) =>
-    screenWords.allSetsStayWithinThese(zoneOf(roundHalfUp((range.low + range.high) / 2), conventions)),
-  show: ({ range }, { planned }, exercise) => {
+  help: ({ range, technique, rest }) => {
+    const { low, high } = ownReps(technique, rest) ?? range;
+    return screenWords.allSetsStayWithinThese(zoneOf(roundHalfUp((low + high) / 2), conventions));
+  },
+  show: ({ range, technique, rest }, { planned }, exercise) => {
     const text = span(range.low, range.high);
+    // Reps that the technique writes; the slot's range waits for another technique.
+    const own = ownReps(technique, rest);
+    if (own !== null) return { shown: span(own.low, own.high), typed: text, quiet: true };
     if (exercise?.measure === 'seconds')
       return { shown: screenWords.seconds(text), typed: text, quiet: false };
     // Changed by the week's phase: the range in use.
