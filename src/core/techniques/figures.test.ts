@@ -11,6 +11,8 @@ const STARTS: Readonly<Record<TechniqueKind, readonly [start: object, least: num
       backOffReps: 4,
       topToFailure: false,
       topPartials: 0,
+      backOffPartials: 0,
+      half: 'easier half',
       backOffRule: 'the top set',
     },
     2,
@@ -63,7 +65,8 @@ test.each(TECHNIQUE_KINDS)('%s starts with its default parameters, and allows it
 /** Bounds of a technique's numbers. */
 const BOUNDS: Readonly<Record<TechniqueKind, string>> = {
   straight: 'sets 1-12',
-  'top + back-offs': 'backOffs 1-4, drop 0.05-0.3, topRir 0-3, backOffReps 0-8, topPartials 0-12',
+  'top + back-offs':
+    'backOffs 1-4, drop 0.05-0.3, topRir 0-3, backOffReps 0-8, topPartials 0-12, backOffPartials 0-12',
   'hold and lower': 'sets 1-4, seconds 0-60, lowered 0-8',
   'rest-pause': 'sets 1-4, pauses 1-4, pause 10-45, total 2-60, lengths 1-30',
   'total-rep target': 'total 10-100, pause 10-45, fewest 1-8',

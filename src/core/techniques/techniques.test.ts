@@ -480,6 +480,27 @@ describe('a top set with partials', () => {
   });
 });
 
+test('the last back-off may end in partials too, in the half that the coach names; it is then the one to beat', () => {
+  const given = {
+    ...startOf('top + back-offs'),
+    topPartials: 3,
+    backOffPartials: 4,
+    half: 'short half',
+  } as TechniqueParameters;
+  const [top, backOff] = techniqueParts(given);
+  expect(top?.sections?.(false, 'long half')).toEqual([{ manner: 'short half', reps: 3, past: true }]);
+  expect(backOff?.sections?.(false, 'long half')).toEqual([]);
+  expect(backOff?.sections?.(true, 'long half')).toEqual([{ manner: 'short half', reps: 4, past: true }]);
+  const slotOf = { technique: given, range: { low: 8, high: 12 }, rest: 90 };
+  const closing = { full: 10, partials: 4, held: 0, asked: 10 };
+  expect(nextParameters(given, { ...done(), closing }, slotOf)).toMatchObject({
+    topPartials: 3,
+    backOffPartials: 5,
+  });
+  expect(holdBack(given)).toMatchObject({ topPartials: 0, backOffPartials: 0 });
+  expect(failureReach(given)).toBe('to failure');
+});
+
 test('the first of two rounds, the second ten per cent heavier, leaves what the second needs', () => {
   const rises = [1, 1.1].map((share) => ({ share, reps: [1], pause: 20 }));
   // One rep, two left and one lost to drop-off: 4 at 1.1, so 1.1 x (1 + 4/30) = 1.2467, and 7.4 at 1.

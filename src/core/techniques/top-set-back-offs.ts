@@ -1,6 +1,6 @@
 import { choice, share, whole, yes } from '../fields';
 import { MOST_PARTIALS, nextPartials } from './partials-after-failure';
-import type { Reach, Technique } from './technique';
+import type { Half, Reach, Section, Technique } from './technique';
 
 export interface TopSetBackOffs {
   readonly kind: 'top + back-offs';
@@ -15,6 +15,10 @@ export interface TopSetBackOffs {
   readonly topToFailure: boolean;
   /** Partial reps after the top set's last full one; 0: none. */
   readonly topPartials: number;
+  /** Partial reps after the last back-off's last full one; 0: none. */
+  readonly backOffPartials: number;
+  /** The half used for them: the easier one for the exercise, or a named one. */
+  readonly half: 'easier half' | Half;
   /** What progresses the back-offs: the top set, or the slot's load rule from their own last time. */
   readonly backOffRule: 'the top set' | 'their own last time';
 }
@@ -26,6 +30,8 @@ const MOST_DROP = 0.3;
 /** Failure and partials each go one step closer. */
 const REACHED: readonly Reach[] = ['short of failure', 'to failure', 'past failure'];
 
+const partialsIn = (manner: Half, reps: number): readonly Section[] => [{ manner, reps, past: true }];
+
 /** One heavier set held back from failure, then one to four lighter ones closer to it. */
 export const topSetBackOffs: Technique<TopSetBackOffs> = {
   kind: 'top + back-offs',
@@ -36,6 +42,8 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
     backOffReps: whole(0, 8),
     topToFailure: yes(false),
     topPartials: whole(0, MOST_PARTIALS, 0),
+    backOffPartials: whole(0, MOST_PARTIALS, 0),
+    half: choice(['easier half', 'long half', 'short half'], 'easier half'),
     backOffRule: choice(['the top set', 'their own last time'], 'the top set'),
   },
   start: {
@@ -47,9 +55,21 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
     backOffReps: 4,
     topToFailure: false,
     topPartials: 0,
+    backOffPartials: 0,
+    half: 'easier half',
     backOffRule: 'the top set',
   },
-  parts: ({ backOffs, drop, topRir, backOffReps, topToFailure, topPartials, backOffRule }) => [
+  parts: ({
+    backOffs,
+    drop,
+    topRir,
+    backOffReps,
+    topToFailure,
+    topPartials,
+    backOffPartials,
+    half,
+    backOffRule,
+  }) => [
     {
       role: 'top',
       sets: 1,
@@ -57,7 +77,7 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
       repOffset: 0,
       ...(topToFailure ? { rir: 0 } : {}),
       ...(topPartials > 0
-        ? { sections: (_, easier) => [{ manner: easier, reps: topPartials, past: true }] }
+        ? { sections: (_, easier) => partialsIn(half === 'easier half' ? easier : half, topPartials) }
         : {}),
     },
     {
@@ -66,19 +86,29 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
       rirOffset: 0,
       repOffset: backOffReps,
       drop,
+      ...(backOffPartials > 0
+        ? {
+            sections: (last, easier) =>
+              last ? partialsIn(half === 'easier half' ? easier : half, backOffPartials) : [],
+          }
+        : {}),
       ...(backOffRule === 'their own last time' ? { ownRule: true } : {}),
     },
   ],
   setCount: ({ backOffs }) => 1 + backOffs,
   withSetCount: (parameters, sets) => ({ ...parameters, backOffs: sets - 1 }),
   setLimits: () => LIMITS,
-  reach: ({ topToFailure, topPartials }) => REACHED[Number(topToFailure) + Number(topPartials > 0)] as Reach,
-  heldBack: (parameters) => ({ ...parameters, topToFailure: false, topPartials: 0 }),
+  reach: ({ topToFailure, topPartials, backOffPartials }) =>
+    REACHED[Number(topToFailure) + Number(topPartials + backOffPartials > 0)] as Reach,
+  heldBack: (parameters) => ({ ...parameters, topToFailure: false, topPartials: 0, backOffPartials: 0 }),
   progress: 'load rule',
-  next: (parameters, { closing }, _, given) =>
-    parameters.topPartials === 0
+  // The last set with partials is the one to beat.
+  next: (parameters, { closing }, _, given) => {
+    const field = parameters.backOffPartials > 0 ? 'backOffPartials' : 'topPartials';
+    return parameters[field] === 0
       ? parameters
-      : { ...parameters, topPartials: nextPartials(parameters.topPartials, closing, given.topPartials) },
+      : { ...parameters, [field]: nextPartials(parameters[field], closing, given[field]) };
+  },
   loggedAs: 'reps',
   measures: true,
 };

@@ -154,6 +154,8 @@ export const TOP = {
   backOffReps: 4,
   topToFailure: false,
   topPartials: 0,
+  backOffPartials: 0,
+  half: 'easier half',
   backOffRule: 'the top set',
 } as const;
 

@@ -27,6 +27,8 @@ const TOP: Slot['technique'] = {
   backOffReps: 4,
   topToFailure: false,
   topPartials: 0,
+  backOffPartials: 0,
+  half: 'easier half',
   backOffRule: 'the top set',
 };
 

@@ -7,6 +7,7 @@ export const FIELD_WORDS: Readonly<Record<string, string>> = {
   backOffReps: 'extra reps in back-offs',
   topToFailure: 'top set to failure',
   topPartials: 'partials after the top set',
+  backOffPartials: 'partials after the last back-off',
   backOffRule: 'back-off rule',
   rise: 'heavier each set by, %',
   single: 'last set a single',

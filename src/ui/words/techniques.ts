@@ -138,11 +138,15 @@ function shapeSentence(technique: TechniqueParameters): string {
           : `with ${plural(technique.topRir, 'rep')} more in reserve than the week’s RIR`;
       const partials =
         technique.topPartials === 0 ? '' : `, then ${plural(technique.topPartials, 'partial')}`;
+      const last =
+        technique.backOffPartials === 0
+          ? ''
+          : `, the last one with ${plural(technique.backOffPartials, 'partial')}`;
       const own =
         technique.backOffRule === 'the top set'
           ? ''
           : ' Back-offs progress on their own by the progression rule.';
-      return `One heavy set ${top}${partials}, then ${plural(technique.backOffs, 'set')} at about ${figure(technique.drop * 100)} % less ${reps}.${own}`;
+      return `One heavy set ${top}${partials}, then ${plural(technique.backOffs, 'set')} at about ${figure(technique.drop * 100)} % less ${reps}${last}.${own}`;
     }
     case 'rest-pause':
       if (technique.lengths.length > 0)
