@@ -117,6 +117,7 @@ export const asked = (athleteId: string, blockId: string): Readonly<Record<strin
   'templates/actions.ts share': [blockId, true],
   'library/actions.ts findUses': ['leg-press'],
   'library/actions.ts rename': ['leg-press', 'Taken'],
+  'library/actions.ts setShares': ['leg-press', { quads: 1, glutes: 0.5 }],
   'library/actions.ts adoptInBlocks': [[blockId], { id: 'leg-press', revision: 1 }],
   'templates/actions.ts savePrerequisites': [blockId, [{ exerciseId: 'pull-up', reps: 8 }]],
   'templates/actions.ts remove': [blockId],
