@@ -129,8 +129,9 @@ test('easing a joint asks which exercises to change, and changes only those tick
   const checks = page.getByRole('region', { name: common.checks });
   const offered = checks.getByRole('button', { name: /^Use lighter, longer sets/ });
   await offered.click();
-  const ticks = page.getByRole('dialog', { name: rail.chooseExercises });
+  const ticks = page.getByRole('dialog', { name: /^Use lighter, longer sets/ });
   const boxes = ticks.getByRole('checkbox');
+  await expect(boxes.first()).toBeFocused();
   const all = await boxes.count();
   expect(all).toBeGreaterThan(1);
   for (let at = 1; at < all; at++) await boxes.nth(at).uncheck();

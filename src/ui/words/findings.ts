@@ -55,6 +55,19 @@ function equipmentEnds(
     : `${capital(names(detail.exerciseId))} in ${detail.session}: the equipment ends at ${at}. It allows ${plural(detail.reps, 'rep')}, planned are ${span(low, high)}.`;
 }
 
+type Halves = Extract<FindingDetail, { readonly rule: 'long half' | 'unsafe halves' | 'all halves' }>;
+
+function halvesSentence(detail: Halves, names: ExerciseNames): string {
+  switch (detail.rule) {
+    case 'long half':
+      return `${capital(names(detail.exerciseId))} in ${detail.session} is hardest ${HARDEST[detail.hardest]}; half reps in the stretch suit exercises that are hardest there.`;
+    case 'unsafe halves':
+      return `${capital(names(detail.exerciseId))} in ${detail.session}: half reps at the bottom of a lift that nobody can get out of alone. Use full reps, another exercise, or note how it is made safe.`;
+    case 'all halves':
+      return `All exercises of ${detail.session} use half reps in the stretch, including ${names(detail.exerciseId)}, a free weight. Use full reps there.`;
+  }
+}
+
 /** A check's result as one sentence. */
 export function findingSentence(detail: FindingDetail, names: ExerciseNames): string {
   switch (detail.rule) {
@@ -163,11 +176,9 @@ export function findingSentence(detail: FindingDetail, names: ExerciseNames): st
     case 'gate':
       return `${capital(names(detail.exerciseId))} in ${detail.session}, ${TECHNIQUE_NAMES[detail.technique].name}. ${GATE_SENTENCES[detail.gate]}`;
     case 'long half':
-      return `${capital(names(detail.exerciseId))} in ${detail.session} is hardest ${HARDEST[detail.hardest]}; half reps in the stretch suit exercises that are hardest there.`;
     case 'unsafe halves':
-      return `${capital(names(detail.exerciseId))} in ${detail.session}: half reps at the bottom of a lift that nobody can get out of alone. Use full reps, another exercise, or note how it is made safe.`;
     case 'all halves':
-      return `All exercises of ${detail.session} use half reps in the stretch, including ${names(detail.exerciseId)}, a free weight. Use full reps there.`;
+      return halvesSentence(detail, names);
     case 'next variation':
       return `${capital(names(detail.exerciseId))} in ${detail.session} reached ${detail.reps} reps in all sets. The next step is ${names(detail.next)}.`;
     case 'below range':

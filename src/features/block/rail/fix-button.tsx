@@ -67,7 +67,7 @@ function EaseButton({
           <PlainButton fix={fix} names={names} onLook={onLook} onClick={() => setOpen(!isOpen)} />
         </span>
       </Popover.Target>
-      <Popover.Dropdown className={classes.ticks} aria-label={screenWords.chooseExercises}>
+      <Popover.Dropdown className={classes.ticks}>
         {fix.changes.map((change, at) => (
           <Checkbox
             // biome-ignore lint/suspicious/noArrayIndexKey: the same exercise may stand in several sessions

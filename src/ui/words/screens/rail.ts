@@ -18,5 +18,4 @@ export const setsTimesAWeek = 'sets, times a week';
 export const totalEachSetOnce = 'total, each set once';
 export const ofBudget = (budget: string) => `of ${budget}`;
 export const dismissedChecks = (dismissed: number) => `${dismissed} dismissed`;
-export const chooseExercises = 'Exercises to change';
 export const applyTo = (slots: number) => `Apply to ${slots}`;
