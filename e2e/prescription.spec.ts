@@ -315,14 +315,14 @@ test('percent loads, rising sets, written rep ladders, a rep bank, equal sets an
     await expect(page.getByRole('columnheader', { name: 'week 3 sent' })).toBeVisible();
     await page.goto(page.url().replace('/blocks/', '/training/').replace(/#.*/, ''));
     await begin(page, /Lower, squat first/);
-    await expect(page.getByText(printWords.stopWhenRepsFallBy(20))).toBeVisible();
+    await expect(page.getByText(printWords.stopWhenPerformanceFalls(20))).toBeVisible();
     await page.waitForTimeout(750);
     await page.getByRole('button', { name: trainingWords.logAsPlanned }).click();
     await expect(page.getByText(/^Hack squat, set 2 of/)).toBeVisible();
     await page.waitForTimeout(750);
     await page.getByLabel(commonWords.reps, { exact: true }).fill('3');
     await page.getByRole('button', { name: /^Log / }).click();
-    await expect(page.getByText(trainingWords.endsHereRepsFellBy('Hack squat', 20))).toBeVisible();
+    await expect(page.getByText(trainingWords.endsHerePerformanceFell('Hack squat', 20))).toBeVisible();
     await expect(page.getByText(/^Seated leg curl/)).toBeVisible();
   });
 });

@@ -138,6 +138,7 @@ export { ownReps, techniqueStructure } from './techniques/structure';
 export * from './techniques/technique';
 export { setTension } from './timing/full-reps';
 export { type Pace, paceAt } from './timing/pace';
+export { restOwed } from './timing/rest-owed';
 export * from './timing/round-clock';
 export { setSeconds } from './timing/session-time';
 export * from './timing/slot-figures';

@@ -34,7 +34,7 @@ export interface SwapScore {
 }
 
 /** Why an exercise is exchanged. */
-export type ExchangeReason = 'joint' | 'stalled' | 'tired' | 'other';
+export type ExchangeReason = 'stalled' | 'tired' | 'other';
 
 const NONE: ReadonlySet<string> = new Set();
 

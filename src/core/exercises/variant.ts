@@ -3,8 +3,9 @@ import type { Exercise } from './exercise';
 const made = new WeakMap<Exercise, Map<string, Exercise>>();
 
 /**
- * The exercise in one of its set-ups: the variant's shares override its own, and joints that it spares are left out. An unknown variant changes nothing, so
- * that blocks survive its removal. The same exercise and variant give the same object.
+ * The exercise in one of its set-ups: the variant's shares override its own, and joints that it spares are left out.
+ * An unknown variant changes nothing, so that blocks survive its removal. The same exercise and variant give the same
+ * object.
  */
 export function inVariant(exercise: Exercise, variantId: string | null): Exercise {
   const variant = exercise.variants.find(({ id }) => id === variantId);

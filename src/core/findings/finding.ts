@@ -14,15 +14,13 @@ import type { FindingDetail } from './finding-detail';
 export const SEVERITIES = ['block', 'warn', 'note'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
-/** Ways to ease a joint, in the order in which they are offered. */
-export const JOINT_EASES = [
-  'longer sets',
-  'another set-up',
-  'another implement',
-  'restricted range',
-  'another exercise',
-] as const;
-export type JointEase = (typeof JOINT_EASES)[number];
+/** A way to ease a joint. */
+export type JointEase =
+  | 'longer sets'
+  | 'another set-up'
+  | 'another implement'
+  | 'restricted range'
+  | 'another exercise';
 
 /** What easing a joint does to one exercise. */
 export interface JointChange {

@@ -35,8 +35,8 @@ function byPattern({ block, exerciseOf }: CheckInput): ReadonlyMap<string, reado
 }
 
 /**
- * Long sets or holds early in the week and heavy ones of the same movement late: heavy work is best done rested, early. One
- * finding per movement; the fix exchanges the two ranges. Rolling cycles have no early and late.
+ * Long sets or holds early in the week and heavy ones of the same movement late: heavy work is best done rested, early.
+ * One finding per movement; the fix exchanges the two ranges. Rolling cycles have no early and late.
  */
 export const heavyLate: Check = (input) => {
   if (input.block.cycleDays !== 7) return [];

@@ -62,8 +62,10 @@ export const irritatedJoint: Check = (input) =>
 /** The ways to ease a joint that change at least one of these slots. */
 export function jointEases(joint: Joint, found: readonly Placed[], input: CheckInput): readonly Fix[] {
   const spares = (exercise: Exercise) => !exercise.joints.includes(joint);
-  const isSameLift = (one: Exercise, other: Exercise) =>
-    one.pattern === other.pattern && contributionSimilarity(one, other) >= SAME_LIFT;
+  const isOtherImplement = (to: Exercise, from: Exercise) =>
+    to.pattern === from.pattern &&
+    to.loading !== from.loading &&
+    contributionSimilarity(to, from) >= SAME_LIFT;
   const swap = (how: JointEase, suits: (to: Exercise, from: Exercise) => boolean) => {
     const taken = new Map<string, Set<string>>();
     return easeFix(how, found, ({ session, slot }) => {
@@ -87,13 +89,13 @@ export function jointEases(joint: Joint, found: readonly Placed[], input: CheckI
       const edit: SingleEdit = { kind: 'slot/set', slot: slot.id, field: 'variant', value: setUp.id };
       return { to: null, setUp: setUp.name, edits: [edit] };
     }),
-    swap('another implement', isSameLift),
+    swap('another implement', isOtherImplement),
     easeFix('restricted range', found, ({ slot }) => ({
       to: null,
       setUp: null,
       edits: [{ kind: 'slot/set', slot: slot.id, field: 'motion', value: 'restricted' }],
     })),
-    swap('another exercise', (to, from) => !isSameLift(to, from)),
+    swap('another exercise', (to, from) => !isOtherImplement(to, from)),
   ].flatMap((fix) => fix ?? []);
 }
 

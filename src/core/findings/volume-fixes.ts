@@ -22,7 +22,7 @@ export const offered = (fix: Fix | undefined): readonly Fix[] => (fix === undefi
 /** Whether a slot's next set can be completed and counts: constant reps leave less with every set. */
 function canTakeAnother({ slot, exercise }: Candidate, added: number, input: CheckInput): boolean {
   const planned = writtenSlot(slot, input);
-  if (planned?.sets.length === 0 || planned === undefined || !isAllHard(planned)) return false;
+  if (planned === undefined || planned.sets.length === 0 || !isAllHard(planned)) return false;
   const { near, mends } = input;
   return setRoom({ slot, exercise, planned, near, lastStep: mends === 'likely' }) > added;
 }

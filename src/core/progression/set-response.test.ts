@@ -97,6 +97,21 @@ test('sets go to the slot with the best payoff', () => {
   });
 });
 
+test('a slot wanted from two sessions gives its room once', () => {
+  const only = {
+    slotId: 'press',
+    sessionId: 'b',
+    payoff: 2,
+    room: 1,
+    minutesPerSet: 3,
+    credits: { quads: 1 },
+  };
+  const wants = ['a', 'b'].map((id): Want => ({ ...want('quads', id, 1), slots: [only] }));
+  const grants = distributeSets(wants, situation(), near);
+  expect(grants.map(({ add }) => add)).toEqual([1, 0]);
+  expect(grants[1]?.capped).toMatchObject({ kind: 'no slot' });
+});
+
 test('at most two a week per muscle, the session with fewer sets for it first', () => {
   const grants = distributeSets([want('quads', 'a', 2), want('quads', 'b', 1)], situation(), near);
   expect(grants.map(({ want: { sessionId }, add }) => [sessionId, add])).toEqual([

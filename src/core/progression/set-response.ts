@@ -143,15 +143,19 @@ export function distributeSets(
     return grown + 1 > growth ? { kind: 'week growth', sets: grown + 1, limit: growth } : null;
   };
 
+  // A slot may be wanted for several muscles or sessions.
+  const given = new Map<string, number>();
+  const roomIn = ({ slotId, room }: SlotRoom) => room - (given.get(slotId) ?? 0);
   return order.map((want) => {
-    const [slot] = [...want.slots].filter(({ room }) => room > 0).sort((a, b) => b.payoff - a.payoff);
+    const [slot] = [...want.slots].filter((one) => roomIn(one) > 0).sort((a, b) => b.payoff - a.payoff);
     if (slot === undefined) return { want, slotId: null, add: 0, capped: { kind: 'no slot', most: 0 } };
     let add = 0;
     let capped: Cap | null = null;
     while (add < want.wanted && capped === null) {
-      capped = add >= slot.room ? { kind: 'no slot', most: slot.room } : capOn(want, slot);
+      capped = roomIn(slot) <= 0 ? { kind: 'no slot', most: add } : capOn(want, slot);
       if (capped !== null) break;
       add++;
+      given.set(slot.slotId, (given.get(slot.slotId) ?? 0) + 1);
       grown++;
       hardSets += situation.perWeek;
       minutes.set(slot.sessionId, (minutes.get(slot.sessionId) ?? 0) + slot.minutesPerSet);

@@ -70,16 +70,18 @@ export const repLadder: Technique<RepLadder> = {
   reach: () => 'short of failure',
   heldBack: (parameters) => parameters,
   progress: 'earned',
+  // Once reps and rests stay as they are, the load is what is left to progress.
+  earned: ({ way, rests, pause }, { met, running }) =>
+    way === 'as written' && (rests.length > 0 || pause <= LEAST_PAUSE) && met && running >= 2,
   next: (parameters, done, { range }) => {
     if (!done.met) return parameters;
     const shorter = {
       ...parameters,
       pause: Math.max(Math.min(LEAST_PAUSE, parameters.pause), parameters.pause - 5),
     };
-    // Reps and rests as written stay so.
-    if (parameters.way === 'as written') return parameters.rests.length > 0 ? parameters : shorter;
     const most = Math.min(mostOf(parameters.way), Math.max(range.high, parameters.top));
-    if (parameters.top < most) return { ...parameters, top: parameters.top + 1 };
+    if (parameters.way !== 'as written' && parameters.top < most)
+      return { ...parameters, top: parameters.top + 1 };
     return parameters.rests.length > 0 ? parameters : shorter;
   },
   loggedAs: 'reps',

@@ -290,6 +290,13 @@ describe('each technique by hand', () => {
       top: 5,
       pause: 15,
     });
+    // With written rests only the load is left: after two sessions running.
+    const fixed = { ...again, rests: [60, 90, 60] } as TechniqueParameters;
+    const slotOf = { range: { low: 1, high: 60 }, rest: 90 };
+    expect(nextParameters(fixed, done(), slotOf)).toEqual(fixed);
+    expect(isEarned(fixed, done({ running: 2 }), slotOf)).toBe(true);
+    expect(isEarned(fixed, done({ running: 1 }), slotOf)).toBe(false);
+    expect(isEarned(again, done({ running: 2 }), slotOf)).toBe(false);
     const range = { low: 1, high: 6 };
     const six = nextParameters(startOf('rep ladder'), done(), { range, rest: 90 });
     expect(six).toMatchObject({ top: 6, pause: 20 });

@@ -30,7 +30,9 @@ const MOST_DROP = 0.3;
 /** Failure and partials each go one step closer. */
 const REACHED: readonly Reach[] = ['short of failure', 'to failure', 'past failure'];
 
-const partialsIn = (manner: Half, reps: number): readonly Section[] => [{ manner, reps, past: true }];
+const partialsIn = (half: TopSetBackOffs['half'], easier: Half, reps: number): readonly Section[] => [
+  { manner: half === 'easier half' ? easier : half, reps, past: true },
+];
 
 /** One heavier set held back from failure, then one to four lighter ones closer to it. */
 export const topSetBackOffs: Technique<TopSetBackOffs> = {
@@ -76,9 +78,7 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
       rirOffset: topRir,
       repOffset: 0,
       ...(topToFailure ? { rir: 0 } : {}),
-      ...(topPartials > 0
-        ? { sections: (_, easier) => partialsIn(half === 'easier half' ? easier : half, topPartials) }
-        : {}),
+      ...(topPartials > 0 ? { sections: (_, easier) => partialsIn(half, easier, topPartials) } : {}),
     },
     {
       role: 'back-off',
@@ -88,8 +88,7 @@ export const topSetBackOffs: Technique<TopSetBackOffs> = {
       drop,
       ...(backOffPartials > 0
         ? {
-            sections: (last, easier) =>
-              last ? partialsIn(half === 'easier half' ? easier : half, backOffPartials) : [],
+            sections: (last, easier) => (last ? partialsIn(half, easier, backOffPartials) : []),
           }
         : {}),
       ...(backOffRule === 'their own last time' ? { ownRule: true } : {}),

@@ -3,6 +3,7 @@ import { groupSlots, isPieceByPiece } from '../block/groups';
 import type { Conventions } from '../conventions/conventions';
 import type { Exercise } from '../exercises/exercise';
 import { setCount } from '../techniques/registry';
+import { restOwed } from './rest-owed';
 import { pieceTime, setTime } from './set-cost';
 
 /**
@@ -21,16 +22,16 @@ export function restBetween(
   const gaps = Math.max(1, setCount(slot.technique) - 1);
   let seconds = 0;
   for (let round = 1; round <= gaps; round++) {
-    const members = group.filter((one) => one.id === slot.id || setCount(one.technique) >= round);
-    let since = 0;
-    let owed = 0;
-    for (const one of members.reverse()) {
-      owed = Math.max(owed, one.rest - since);
-      const time = setTime(one, exerciseOf(one), conventions);
-      since += conventions.groupChange + time;
-      if (one.id !== slot.id) seconds += time;
-    }
-    seconds += conventions.groupChange * (members.length - 1) + owed - slot.rest;
+    const members = group
+      .filter((one) => one.id === slot.id || setCount(one.technique) >= round)
+      .map((one) => ({
+        id: one.id,
+        rest: one.rest,
+        seconds: setTime(one, exerciseOf(one), conventions),
+      }));
+    const owed = restOwed(members, conventions.groupChange);
+    seconds +=
+      secondsOfOthers(members, slot) + conventions.groupChange * (members.length - 1) + owed - slot.rest;
   }
   return seconds / gaps;
 }
@@ -42,7 +43,8 @@ function slotGroup(slot: Slot, session: Pick<Session, 'slots'>): readonly Slot[]
 /**
  * Seconds that the other exercises of a group take between two parts of a slot, beyond the slot's own pause, if the
  * group alternates piece by piece: their parts, the changes, and the longest pause that any of them still needs after
- * the last one instead of its own. Every-minute exercises each have their own minute. Null if the group does not alternate this way.
+ * the last one instead of its own. Every-minute exercises each have their own minute. Null if the group does not
+ * alternate this way.
  */
 export function secondsBetweenPieces(
   slot: Slot,
@@ -55,13 +57,18 @@ export function secondsBetweenPieces(
   const pieces = group.map((one) => ({ id: one.id, ...pieceTime(one, exerciseOf(one), conventions) }));
   const own = pieces.find(({ id }) => id === slot.id);
   if (own === undefined) return null;
-  const others = pieces.reduce((sum, { id, seconds }) => (id === slot.id ? sum : sum + seconds), 0);
+  const others = secondsOfOthers(pieces, slot);
   if (own.byMinute) return others;
-  let since = 0;
-  let owed = 0;
-  for (const { seconds, pause } of [...pieces].reverse()) {
-    owed = Math.max(owed, pause - since);
-    since += conventions.groupChange + seconds;
-  }
+  const owed = restOwed(
+    pieces.map(({ seconds, pause }) => ({ rest: pause, seconds })),
+    conventions.groupChange,
+  );
   return others + conventions.groupChange * (group.length - 1) + owed - own.pause;
+}
+
+function secondsOfOthers(
+  members: readonly { readonly id: string; readonly seconds: number }[],
+  { id }: Slot,
+): number {
+  return members.reduce((sum, one) => (one.id === id ? sum : sum + one.seconds), 0);
 }

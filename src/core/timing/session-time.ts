@@ -1,4 +1,5 @@
 import type { Conventions } from '../conventions/conventions';
+import { restOwed } from './rest-owed';
 
 /** A slot for timing. Reps as low-high pairs. */
 export interface TimedSlot {
@@ -90,13 +91,10 @@ function roundSeconds(slot: TimedSlot, round: number, end: End): number {
 
 /** Rest after a round: the longest that any slot in it still needs, less what passed since its own set. */
 function restAfter(group: readonly TimedSlot[], round: number, change: number, end: End): number {
-  let since = 0;
-  let owed = 0;
-  for (const slot of slotsInRound(group, round).reverse()) {
-    owed = Math.max(owed, slot.rest - since);
-    since += change + roundSeconds(slot, round, end);
-  }
-  return owed;
+  return restOwed(
+    slotsInRound(group, round).map((slot) => ({ rest: slot.rest, seconds: roundSeconds(slot, round, end) })),
+    change,
+  );
 }
 
 /** Whether a group alternates piece by piece. */
@@ -116,15 +114,17 @@ function pieceByPieceRest(members: readonly TimedSlot[], change: number): number
     const here = paced.filter(({ pauses = [] }) => pauses.length + 1 >= piece);
     rest += change * (here.length - 1);
     if (piece === pieces) continue;
-    let since = 0;
-    let owed = 0;
-    for (const slot of [...here].reverse()) {
-      owed = Math.max(owed, (slot.pauses?.[piece - 1] ?? 0) - since);
-      since += change + workSeconds(slot).seconds / ((slot.pauses?.length ?? 0) + 1) / roundsOf(slot);
-    }
-    rest += owed;
+    rest += restOwed(
+      here.map((slot) => ({ rest: slot.pauses?.[piece - 1] ?? 0, seconds: pieceSeconds(slot) })),
+      change,
+    );
   }
   return rest;
+}
+
+/** Seconds of one part of a slot that alternates piece by piece. */
+function pieceSeconds(slot: TimedSlot): number {
+  return workSeconds(slot).seconds / ((slot.pauses?.length ?? 0) + 1) / roundsOf(slot);
 }
 
 /** Work of a piece-by-piece group against the clock: until it is done, at most the longest time limit. */

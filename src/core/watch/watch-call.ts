@@ -114,13 +114,8 @@ export type WatchAction =
       readonly sets: number;
       readonly session: string;
     }
-  | {
-      /** Another way to train a lift: another rep range, or another technique. */
-      readonly kind: 'other scheme';
-      readonly exerciseId: string;
-      readonly range: RepRange;
-      readonly technique: TechniqueKind | null;
-    }
+  | { readonly kind: 'other range'; readonly exerciseId: string; readonly range: RepRange }
+  | { readonly kind: 'other technique'; readonly exerciseId: string; readonly technique: TechniqueKind }
   | { readonly kind: 'next block' }
   | { readonly kind: 'noted' };
 

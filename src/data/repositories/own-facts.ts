@@ -34,11 +34,11 @@ export async function changeExercise(
   change: { readonly name?: string | null; readonly contributions?: Contributions | null },
 ): Promise<void> {
   const { exerciseNames: table } = models();
-  const before = (await ownFacts(asker))[exerciseId];
-  const name = change.name === undefined ? (before?.name ?? null) : change.name;
-  const shares = change.contributions === undefined ? (before?.contributions ?? null) : change.contributions;
-  if (name === null && shares === null) await table.destroy({ where: ownRows(asker, { exerciseId }) });
-  else await table.upsert(rowOf(asker, exerciseId, { name, contributions: shares }));
+  const { name = null, contributions = null } = change;
+  await table.upsert(rowOf(asker, exerciseId, { name, contributions }), {
+    fields: ['coachId', 'exerciseId', ...(Object.keys(change) as (keyof typeof change)[])],
+  });
+  await table.destroy({ where: ownRows(asker, { exerciseId, name: null, contributions: null }) });
 }
 
 /** Adds names and shares; exercises already changed keep theirs. */

@@ -1,12 +1,11 @@
 'use client';
 
-import { Button, Group, TextInput } from '@mantine/core';
-import { useState } from 'react';
 import type { Exercise } from '@/core';
 import { outcomeSentence } from '@/ui/words/outcomes';
 import * as common from '@/ui/words/screens/common';
 import * as words from '@/ui/words/screens/library';
-import type { LibraryActions, RenameOutcome } from './contract';
+import type { LibraryActions } from './contract';
+import { EditInPlace } from './edit-in-place';
 
 interface RenameProps {
   readonly exercise: Exercise;
@@ -18,65 +17,22 @@ interface RenameProps {
 
 /** A coach's own name for an exercise, edited in place. Athletes see it too. */
 export function Rename({ exercise, original, rename, onRenamed }: RenameProps) {
-  const [text, setText] = useState<string | null>(null);
-  const [problem, setProblem] = useState('');
-  const save = async (name: string | null) => {
+  const save = async (name: string | null): Promise<string> => {
     const answer = await rename(exercise.id, name).catch(() => ({ status: 'unreachable' as const }));
-    if (answer.status !== 'saved') return setProblem(problemOf(answer));
-    setText(null);
-    setProblem('');
+    if (answer.status === 'taken') return words.nameIsTaken(answer.name);
+    if (answer.status !== 'saved') return outcomeSentence(answer);
     onRenamed(name === original ? null : name);
+    return '';
   };
-  if (text === null)
-    return (
-      <>
-        <Button variant="link" onClick={() => setText(exercise.name)}>
-          {words.rename}
-        </Button>
-        {original === null ? null : (
-          <Button variant="link" onClick={() => void save(null)}>
-            {words.originalName(original)}
-          </Button>
-        )}
-      </>
-    );
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (text.trim() === '') setProblem(common.enterAName);
-        else void save(text.trim());
-      }}
-    >
-      <Group gap="xs" align="flex-start">
-        <TextInput
-          aria-label={words.yourNameFor(exercise.name)}
-          description={words.yourAthletesSeeIt}
-          value={text}
-          maxLength={120}
-          error={problem === '' ? null : problem}
-          data-autofocus
-          onChange={(event) => setText(event.target.value)}
-        />
-        <Button type="submit" variant="default">
-          {common.save}
-        </Button>
-        <Button
-          variant="link"
-          onClick={() => {
-            setText(null);
-            setProblem('');
-          }}
-        >
-          {common.cancel}
-        </Button>
-      </Group>
-    </form>
+    <EditInPlace
+      open={words.rename}
+      label={words.yourNameFor(exercise.name)}
+      description={words.yourAthletesSeeIt}
+      value={exercise.name}
+      most={120}
+      save={async (text) => (text.trim() === '' ? common.enterAName : save(text.trim()))}
+      restore={original === null ? null : { label: words.originalName(original), run: () => save(null) }}
+    />
   );
-}
-
-function problemOf(
-  answer: Exclude<RenameOutcome, { readonly status: 'saved' }> | { readonly status: 'unreachable' },
-): string {
-  return answer.status === 'taken' ? words.nameIsTaken(answer.name) : outcomeSentence(answer);
 }

@@ -154,7 +154,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
     ...(slot.breakBefore === undefined || slot.breakBefore === 0
       ? []
       : [screenWords.breakOfMinBeforeIt(slot.breakBefore)]),
-    ...(slot.stopFall == null ? [] : [screenWords.stopWhenRepsFallBy(slot.stopFall)]),
+    ...(slot.stopFall == null ? [] : [screenWords.stopWhenPerformanceFalls(slot.stopFall)]),
     ...(slot.stretch === null ? [] : [screenWords.thenStretchForS(slot.stretch.seconds, slot.stretch.note)]),
     ...(slot.substitutes.length === 0
       ? []

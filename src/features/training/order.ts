@@ -1,4 +1,12 @@
-import { CONVENTIONS, loggedAs, type SessionPlan, type SetPlan, type SlotPlan, setTension } from '@/core';
+import {
+  CONVENTIONS,
+  loggedAs,
+  restOwed,
+  type SessionPlan,
+  type SetPlan,
+  type SlotPlan,
+  setTension,
+} from '@/core';
 
 /** A planned set with its slot, in the session's order. */
 export interface AskedSet {
@@ -24,6 +32,8 @@ export interface Watch {
 
 /** Seconds for changing to the next exercise of a group. */
 const CHANGE = 15;
+/** Without a tempo. */
+const USUAL = { secondsPerRep: CONVENTIONS.secondsPerRep.default };
 
 /**
  * A session's sets in the order they are done: slot after slot, groups round by round, or piece by piece if one clock
@@ -48,7 +58,7 @@ export function orderSets(session: SessionPlan): readonly AskedSet[] {
         const next = turn[at + 1];
         // Nobody rests inside a race. Changing to another exercise takes the change.
         if (watch !== null && !timed) rest = 0;
-        else if (next === undefined) rest = restOwed(turn);
+        else if (next === undefined) rest = restAfter(turn);
         else rest = next.slot === slot ? set.rest : CHANGE;
       });
     }
@@ -56,20 +66,15 @@ export function orderSets(session: SessionPlan): readonly AskedSet[] {
   return sets;
 }
 
-/** Rest after a turn: the longest that any of its exercises still needs, less what passed since its own set. */
-function restOwed(turn: Turn): number {
-  let since = 0;
-  let owed = 0;
-  let before: SlotPlan | undefined;
-  for (const { slot, set } of [...turn].reverse()) {
-    // Of the sets of one exercise only the last still needs its rest.
-    if (slot !== before) owed = Math.max(owed, set.rest - since);
-    since +=
-      (slot === before ? set.rest : CHANGE) +
-      setTension(set, slot, { secondsPerRep: CONVENTIONS.secondsPerRep.default });
-    before = slot;
-  }
-  return owed;
+/** Rest after a turn; of several parts of one exercise only the last still needs its rest. */
+function restAfter(turn: Turn): number {
+  const members = [...new Set(turn.map(({ slot }) => slot))].map((slot) => {
+    const sets = turn.filter((one) => one.slot === slot).map(({ set }) => set);
+    const work = sets.reduce((sum, set) => sum + setTension(set, slot, USUAL), 0);
+    const pauses = sets.slice(0, -1).reduce((sum, { rest }) => sum + rest, 0);
+    return { rest: sets.at(-1)?.rest ?? 0, seconds: work + pauses };
+  });
+  return restOwed(members, CHANGE);
 }
 
 /**

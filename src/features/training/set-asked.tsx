@@ -59,7 +59,7 @@ export function SetAsked({
           ? ''
           : ` ${techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })}`}
         {set.sections.length === 0 ? '' : screenWords.thenPart(set.sections.map(sectionWords).join(', '))}
-        {slot.stopFall == null ? '' : screenWords.stopWhenRepsFallBy(slot.stopFall)}
+        {slot.stopFall == null ? '' : screenWords.stopWhenPerformanceFalls(slot.stopFall)}
         {slot.stretch === null || slot.sets.at(-1)?.id !== set.id
           ? ''
           : screenWords.thenStretchForS(slot.stretch.seconds, slot.stretch.note)}

@@ -96,7 +96,9 @@ export function useWorkout(issued: SessionData) {
     if (before !== undefined) return setView({ status: 'list' });
     const { slot, set } = one;
     const ends = isStopped(slot, { setId: set.id, value });
-    setStopped(ends ? screenWords.endsHereRepsFellBy(capital(nameOf(slot, data)), slot.stopFall ?? 0) : null);
+    setStopped(
+      ends ? screenWords.endsHerePerformanceFell(capital(nameOf(slot, data)), slot.stopFall ?? 0) : null,
+    );
     goTo(
       sets.find(
         (next) => next.key !== one.key && isOpen(next) && !(ends && next.slot.slotId === slot.slotId),

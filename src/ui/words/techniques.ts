@@ -80,7 +80,7 @@ function shapeCell(technique: TechniqueParameters): string {
       return `+${technique.loose} loose`;
     case 'high-rep finisher':
       if (technique.shape !== 'long set') return '10 to 20';
-      return technique.load === 'half of 1RM' ? 'finisher, half' : 'finisher';
+      return technique.load === 'half of 1RM' ? 'finisher ½ max' : 'finisher';
     case 'slow lowering':
       return `${technique.down} s down`;
     case 'static hold':
@@ -301,7 +301,8 @@ export function afterCell(after: {
 }
 
 function ladderProgress({ way, rests }: { readonly way: string; readonly rests: readonly number[] }): string {
-  if (way === 'as written') return rests.length === 0 ? 'Rests get shorter.' : 'The load progresses.';
+  if (way === 'as written')
+    return rests.length === 0 ? 'Rests get shorter, then the load rises.' : 'The load rises.';
   return `The highest reps progress${rests.length === 0 ? ', then rests get shorter' : ''}.`;
 }
 

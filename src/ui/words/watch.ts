@@ -177,16 +177,20 @@ export function actionText(
         words: `Add ${names(does.exerciseId)}`,
         change: `${plural(does.sets, 'set')} of ${names(does.exerciseId)} at the end of ${does.session}.`,
       };
-    case 'other scheme':
-      return does.technique === null
-        ? {
-            words: `Train it in ${span(does.range.low, does.range.high)}`,
-            change: `${capital(names(does.exerciseId))} stays, with ${span(does.range.low, does.range.high)} reps in all its places.`,
-          }
-        : {
-            words: `Use ${TECHNIQUE_NAMES[does.technique]}`,
-            change: `${capital(names(does.exerciseId))} stays, with ${TECHNIQUE_NAMES[does.technique]} in all its places.`,
-          };
+    case 'other range': {
+      const reps = span(does.range.low, does.range.high);
+      return {
+        words: `Train it in ${reps}`,
+        change: `${capital(names(does.exerciseId))} stays, with ${reps} reps in all its sessions.`,
+      };
+    }
+    case 'other technique': {
+      const technique = TECHNIQUE_NAMES[does.technique];
+      return {
+        words: `Use ${technique}`,
+        change: `${capital(names(does.exerciseId))} stays, with ${technique} in all its sessions.`,
+      };
+    }
     case 'ease joint':
       return { words: easeWords(does.how, does.changes, names), change: easeChange(does.how) };
     case 'next block':

@@ -29,10 +29,14 @@ export const furtherExercise: WatchKind = {
     const input = next === undefined ? undefined : checkInputForWeek(watch, next.plan);
     if (next === undefined || input === undefined || block.landmarks === 'fixed dose') return [];
     const latest = blockPlan.observations.filter(({ week }) => week === next.plan.week - 1);
-    const told = new Set<Muscle>();
+    const proposed = new Set<Muscle>();
     return latest.flatMap((observation) => {
       const { muscle, sessionId } = observation;
-      if (told.has(muscle) || muscleGoal(block, athlete, muscle) === 'hold' || !wantsMore(observation, input))
+      if (
+        proposed.has(muscle) ||
+        muscleGoal(block, athlete, muscle) === 'hold' ||
+        !wantsMore(observation, input)
+      )
         return [];
       const slots = slotsForMore(muscle, sessionId, {
         block,
@@ -43,7 +47,7 @@ export const furtherExercise: WatchKind = {
       if (slots.length === 0 || slots.some(({ room }) => room > 0)) return [];
       const options = furtherFor(muscle, sessionId, input);
       if (options.length === 0) return [];
-      told.add(muscle);
+      proposed.add(muscle);
       const subject = `further exercise/${muscle}`;
       return [
         {

@@ -1,6 +1,6 @@
-import { phaseOn } from '../../athlete/athlete';
+import type { Athlete } from '../../athlete/athlete';
 import { exchangeExercise } from '../../block/exchange-exercise';
-import { addDays } from '../../calendar';
+import { addDays, type LocalDate } from '../../calendar';
 import { callId } from '../../calls/call';
 import { type Exercise, payoff } from '../../exercises/exercise';
 import { exerciseById } from '../../exercises/library';
@@ -15,6 +15,8 @@ const COSTLY = 4;
 /** Least likeness of the lift that took its place. */
 const IN_ITS_PLACE = 0.8;
 const MOST = 2;
+/** Days at the start of a cut in which costly lifts are usually still done. */
+const EARLY_DAYS = 28;
 
 /**
  * The athlete gains again after a cut: costly big lifts that were given up for cheaper ones may return, each in the
@@ -26,17 +28,15 @@ export const liftBack: WatchKind = {
     const { athlete, block, exposures, today, conventions } = watch;
     const next = nextBuilding(watch);
     const input = next === undefined ? undefined : checkInputForWeek(watch, next.plan);
-    const since = addDays(today, -7 * conventions.samePlanWeeks);
-    const cut = athlete.phases.filter(
-      ({ from, phase }) => phase === 'cutting' && from >= since && from <= today,
-    );
-    const begun = cut.at(-1)?.from;
-    if (next === undefined || input === undefined || begun === undefined) return [];
-    if (phaseOn(athlete, next.plan.startDate) !== 'gaining') return [];
+    if (next === undefined || input === undefined) return [];
+    const begun = cutBefore(athlete, next.plan.startDate, addDays(today, -7 * conventions.samePlanWeeks));
+    if (begun === undefined) return [];
     const planned = new Set(block.sessions.flatMap(({ slots }) => slots.map(({ exercise }) => exercise.id)));
     // Done before or early in the cut, and not any more.
     const given = [
-      ...new Set(exposures.filter(({ date }) => date <= addDays(begun, 28)).map((one) => one.exerciseId)),
+      ...new Set(
+        exposures.filter(({ date }) => date <= addDays(begun, EARLY_DAYS)).map((one) => one.exerciseId),
+      ),
     ]
       .filter((id) => !planned.has(id))
       .flatMap((id) => exerciseById(id) ?? [])
@@ -58,26 +58,35 @@ export const liftBack: WatchKind = {
         },
       ];
     });
-    if (options.length === 0) return [];
+    const offered = options.slice(0, MOST);
+    if (offered.length === 0) return [];
     const subject = 'lift back';
     return [
       {
         kind: 'lift back',
         id: callId(
           subject,
-          options.map(({ id }) => id),
+          offered.map(({ id }) => id),
         ),
         subject,
         week: next.plan.week,
         evidence: {
           kind: 'lift back',
-          lifts: options.flatMap(({ does }) => (does.kind === 'lift back' ? [does.to] : [])),
+          lifts: offered.flatMap(({ does }) => (does.kind === 'lift back' ? [does.to] : [])),
         },
-        options: [...options.slice(0, MOST), NOTED],
+        options: [...offered, NOTED],
       },
     ];
   },
 };
+
+/** The first day of the cut before a gaining phase that began since a day; undefined if there is none. */
+function cutBefore({ phases }: Athlete, day: LocalDate, since: LocalDate): LocalDate | undefined {
+  const at = phases.findLastIndex(({ from }) => from <= day);
+  const gaining = phases[at];
+  if (gaining?.phase !== 'gaining' || gaining.from < since) return undefined;
+  return phases.slice(0, at).findLast(({ phase }) => phase === 'cutting')?.from;
+}
 
 /** Whether a lift stands where a costlier one like it stood. */
 function replaces(now: Exercise, lift: Exercise): boolean {

@@ -1,6 +1,7 @@
 import { MUSCLES, type Muscle } from '../../anatomy/muscle';
 import { addDays, daysBetween } from '../../calendar';
 import { callId } from '../../calls/call';
+import type { Exposure } from '../../effort/exposure';
 import { contribution, type Exercise } from '../../exercises/exercise';
 import { exerciseById } from '../../exercises/library';
 import { lastDay, lastIssued, type Watch, type WatchKind } from '../alert-kind';
@@ -43,16 +44,15 @@ function isUnchanged(muscle: Muscle, since: string, { block, exposures, exercise
       slots.filter((slot) => trains(exercises(slot.exercise))).map((slot) => slot.exercise.id),
     ),
   );
-  const firstOf = new Map<string, string>();
-  const lately = new Set<string>();
-  for (const { exerciseId: id, date } of exposures) {
-    if (!planned.has(id) && !trains(exerciseById(id) ?? exercises({ id, revision: 1 }))) continue;
-    if (date < (firstOf.get(id) ?? date + 1)) firstOf.set(id, date);
-    if (date >= since) lately.add(id);
-  }
+  const ofMuscle = exposures.filter(
+    ({ exerciseId: id }) => planned.has(id) || trains(exerciseById(id) ?? exercises({ id, revision: 1 })),
+  );
+  const idsOf = (dated: readonly Exposure[]) => new Set(dated.map(({ exerciseId }) => exerciseId));
+  const before = idsOf(ofMuscle.filter(({ date }) => date <= since));
+  const lately = idsOf(ofMuscle.filter(({ date }) => date >= since));
   return (
     planned.size > 0 &&
     [...lately].every((id) => planned.has(id)) &&
-    [...planned].every((id) => lately.has(id) && (firstOf.get(id) ?? since + 1) <= since)
+    [...planned].every((id) => lately.has(id) && before.has(id))
   );
 }

@@ -1,7 +1,7 @@
 import { placeFor } from '../../athlete/place';
 import type { Slot } from '../../block/block';
+import type { SingleEdit } from '../../block/edits/edit';
 import { exchangeExercise } from '../../block/exchange-exercise';
-import type { RepRange } from '../../block/rep-range';
 import { addDays } from '../../calendar';
 import { callId } from '../../calls/call';
 import { chosenCurve } from '../../effort/curves';
@@ -14,7 +14,7 @@ import { summariseNotes } from '../../on-the-day/session-note';
 import { fatigueSigns } from '../../recovery/check-in';
 import { fatigueScore } from '../../recovery/signs';
 import { roundHalfUp } from '../../rounding';
-import { setCount, startOf, type TechniqueKind, withSetCount } from '../../techniques/registry';
+import { setCount, startOf, withSetCount } from '../../techniques/registry';
 import { checkInputForWeek, nextBuilding, type Watch, type WatchKind } from '../alert-kind';
 import { NOTED, type WatchOption } from '../watch-call';
 
@@ -165,32 +165,34 @@ function schemes(exerciseId: string, { block }: Watch, input: CheckInput): reado
   if (measure === 'seconds') return [];
   const { low, high } = first.slot.range;
   const range = (low + high) / 2 >= HEAVIER_FROM ? HEAVIER[kind] : LIGHTER;
-  const option = (
-    id: string,
-    scheme: { readonly range: RepRange; readonly technique: TechniqueKind | null },
-    field: 'range' | 'technique',
-  ): WatchOption => ({
-    id,
-    does: { kind: 'other scheme', exerciseId, ...scheme },
-    edit: {
-      kind: 'batch',
-      edits: placed.map(({ slot }) =>
-        field === 'range'
-          ? { kind: 'slot/set', slot: slot.id, field, value: scheme.range }
-          : {
-              kind: 'slot/set',
-              slot: slot.id,
-              field,
-              value: withSetCount(startOf(scheme.technique ?? 'straight'), setCount(slot.technique)),
-            },
-      ),
-    },
+  const everywhere = (edit: (slot: Slot) => SingleEdit) => ({
+    kind: 'batch' as const,
+    edits: placed.map(({ slot }) => edit(slot)),
   });
   const isPlain = kind === 'compound' && placed.every(({ slot }) => slot.technique.kind === 'straight');
   return [
-    option('other range', { range, technique: null }, 'range'),
-    ...(isPlain
-      ? [option('top set', { range: first.slot.range, technique: 'top + back-offs' }, 'technique')]
-      : []),
+    {
+      id: 'other range',
+      does: { kind: 'other range', exerciseId, range },
+      edit: everywhere(({ id }) => ({ kind: 'slot/set', slot: id, field: 'range', value: range })),
+    },
+    ...(isPlain ? [topSet(exerciseId, everywhere)] : []),
   ];
+}
+
+function topSet(
+  exerciseId: string,
+  everywhere: (edit: (slot: Slot) => SingleEdit) => WatchOption['edit'],
+): WatchOption {
+  const kind = 'top + back-offs';
+  return {
+    id: 'top set',
+    does: { kind: 'other technique', exerciseId, technique: kind },
+    edit: everywhere(({ id, technique }) => ({
+      kind: 'slot/set',
+      slot: id,
+      field: 'technique',
+      value: withSetCount(startOf(kind), setCount(technique)),
+    })),
+  };
 }

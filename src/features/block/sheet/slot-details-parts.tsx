@@ -173,7 +173,7 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
         />
         <span className={form.label}>{screenWords.minText}</span>
       </FormRow>
-      <FormRow label={screenWords.stopWhenRepsFallBy}>
+      <FormRow label={screenWords.stopWhenPerformanceFalls}>
         <Typed
           key={`${slot.id}/fall`}
           label={screenWords.percentOfTheFirstSets}

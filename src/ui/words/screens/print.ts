@@ -22,7 +22,7 @@ export const tempo = (tempo: string) => `Tempo ${tempo}.`;
 export const rangeOfMotion = (motion: string) => `Range of motion: ${motion}.`;
 export const setUp = (setUp: string) => `Set-up: ${setUp}`;
 export const breakOfMinBeforeIt = (breakBefore: number) => `Break of ${breakBefore} min before it.`;
-export const stopWhenRepsFallBy = (stopFall: number) =>
+export const stopWhenPerformanceFalls = (stopFall: number) =>
   `Stop when performance falls by ${stopFall} %: fewer reps, less load, or equal reps much harder.`;
 export const thenStretchForS = (seconds: number, note: string) => `Then stretch for ${seconds} s. ${note}`;
 export const alternatives = (more: string) => `Alternatives: ${more}.`;

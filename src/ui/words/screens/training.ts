@@ -167,7 +167,7 @@ export const setUp = (setUp: string) => ` Set-up: ${setUp}`;
 export const tempo = (more: string) => ` Tempo ${more}.`;
 export const rangeOfMotion = (motion: string) => ` Range of motion: ${motion}.`;
 export const thenPart = (value: string) => ` Then ${value}.`;
-export const stopWhenRepsFallBy = (stopFall: number) =>
+export const stopWhenPerformanceFalls = (stopFall: number) =>
   ` Stop when performance falls by ${stopFall} %: fewer reps, less load, or equal reps much harder.`;
 export const thenStretchForS = (seconds: number, note: string) => ` Then stretch for ${seconds} s. ${note}`;
 export const eachSide = ' each side';
@@ -226,7 +226,7 @@ export const lessOf = (label: string) => `less ${label}`;
 export const moreOf = (label: string) => `more ${label}`;
 export const stopHere = ', stop here';
 export const startTheStopwatchUpTo = (time: string) => `Start the stopwatch: up to ${time}`;
-export const endsHereRepsFellBy = (data: string, stopFall: number) =>
+export const endsHerePerformanceFell = (data: string, stopFall: number) =>
   `${data} ends here: performance fell by ${stopFall} %.`;
 export const setsOfAll = (size: number, beside: number) => `${size} of ${beside} sets`;
 export const yourCoachChangedThisWeek =
