@@ -1,5 +1,7 @@
 'use client';
 
+import '@mantine/core/styles/Stack.layer.css';
+
 import { Button, Group, Stack, TextInput } from '@mantine/core';
 import { useState } from 'react';
 import { formClasses } from '@/ui/form';

@@ -1,5 +1,8 @@
 'use client';
 
+import '@mantine/core/styles/Checkbox.layer.css';
+import '@mantine/core/styles/Popover.layer.css';
+
 import { Button, Checkbox, Popover } from '@mantine/core';
 import { useState } from 'react';
 import { easing, type Fix } from '@/core';
