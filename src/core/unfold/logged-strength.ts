@@ -5,9 +5,8 @@ import type { SetPlan } from '../plan/set';
 import type { SlotPlan } from '../plan/slot';
 import type { Performed } from '../plan/week-state';
 import { isAtMost } from '../rounding';
-import { banksReps } from '../techniques/registry';
+import { banksReps, techniqueParts } from '../techniques/registry';
 import { lighterBy, reachOfRound } from '../techniques/stamina';
-import { repCost, sectionsCost } from '../techniques/technique';
 import { type Estimating, type SlotFacts, type StrengthEstimate, strengthOf } from './slot-facts';
 
 /** RIR by which a set ends closer to failure than asked, from which it counts as harder. */
@@ -33,7 +32,7 @@ export function loggedStrength(
   if (isEasy(round?.at(-1)?.logged.rir ?? done.rir)) return null;
   const reached =
     round === null
-      ? { ...done, reps: repsOfSections(first, done.reps) }
+      ? { ...done, rir: rirBeforeSections(planned, done.rir, estimating) }
       : { ...done, rir: roundReach(facts, round, estimating) - done.reps };
   const oneRepMax = strengthOf(facts, reached, estimating);
   if (oneRepMax === undefined) return null;
@@ -52,10 +51,10 @@ function isMissed({ technique }: SlotPlan, pieces: readonly LoggedPiece[]): bool
   return last !== undefined && !banksReps(technique) && isAtMost(last.logged.rir, last.set.rir - HARDER_RIR);
 }
 
-/** Full reps that a set amounts to: what followed without a pause came from the same capacity. */
-function repsOfSections(set: SetPlan, reps: number): number {
-  if (set.sections.length === 0) return reps;
-  return reps * repCost(set.manner) + sectionsCost(set.sections);
+/** Reps left after a set's first section: what followed came from the same capacity, less what breaths gave back. */
+function rirBeforeSections({ technique }: SlotPlan, rir: number, { conventions }: Estimating): number {
+  const [part] = techniqueParts(technique);
+  return part?.minis === undefined ? (part?.leadRir?.(rir, conventions.roundBack) ?? rir) : rir;
 }
 
 interface LoggedPiece {

@@ -8,14 +8,15 @@ import { nextLoad } from './step-up';
 /** When the load rises: all sets at the top of the range, the first set at it, or the first set beyond it. */
 export type Top = 'all sets' | 'first set' | 'beyond the top';
 
-function isAtTop(top: Top, last: LastTime, { range }: RuleInput): boolean {
+/** Reps written as one number have no room to rise: they are at the top once done. */
+function isAtTop(top: Top, last: LastTime, { range, fixed }: RuleInput): boolean {
   switch (top) {
     case 'all sets':
-      return last.least >= range.high;
+      return fixed === true ? last.met : last.least >= range.high;
     case 'first set':
       return last.reps >= range.high;
     case 'beyond the top':
-      return last.reps > range.high;
+      return fixed === true ? last.reps >= range.high : last.reps > range.high;
   }
 }
 

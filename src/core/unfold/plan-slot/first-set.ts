@@ -1,3 +1,4 @@
+import type { Slot } from '../../block/block';
 import type { RepRange } from '../../block/rep-range';
 import { holdAfterFatigue, rirAfterHold, secondsForRir } from '../../effort/hold';
 import { isBodyAlone, type LoadGrid, nearestLoad } from '../../loading/grid';
@@ -146,7 +147,7 @@ function foundSet(
     (part.ofMax !== undefined && part.role !== 'easy' && part.asRound !== true);
   const why: Reason = {
     code: 'load/best-fit',
-    rule: share === null ? ruleName(facts, technique, part) : 'share of the max',
+    rule: share === null ? ruleName(facts, technique, asked) : 'share of the max',
     unit: grid.unit,
     last: input.last === null ? null : { load: decimal(input.last.load), reps: input.last.reps },
     strength,
@@ -168,31 +169,32 @@ const byReps = doubleProgression('double progression, first set', 'first set').c
 
 /** The first set of a part by the slot's load rule, or by what the technique uses instead. */
 function fitPart(
-  { slot }: SlotFacts,
+  facts: SlotFacts,
   { earned }: SlotHistory,
   technique: TechniqueParameters,
   input: RuleInput,
   { part, top }: PartAsked,
   heldMax: number,
 ): LoadChoice | undefined {
+  const rule = RULES[loadRuleOf(facts)];
   if (part.ofMax !== undefined)
     return part.ofMaxRises === true
       ? risingShare(input, part.ofMax, heldMax)
       : shareOfMax(input, part.ofMax, heldMax);
   if (part.drop !== undefined && top !== null) {
-    const own = part.ownRule && input.last !== null ? RULES[slot.loadRule].choose(input) : undefined;
+    const own = part.ownRule && input.last !== null ? rule.choose(input) : undefined;
     // A back-off stays lighter than the set before it.
     if (own !== undefined && hundredths(own.chosen.load) < top) return own;
     return backOffFit(input, top, part.drop);
   }
   switch (techniqueProgress(technique)) {
     case 'reps':
-      return byReps(input);
+      return hasRoom(input.range) ? byReps(input) : rule.choose(input);
     case 'earned':
       return earnedLoad(input, earned, keepsReps(technique));
     case 'load rule':
     case 'none':
-      return RULES[slot.loadRule].choose(input);
+      return rule.choose(input);
   }
 }
 
@@ -227,11 +229,15 @@ function shifted(input: RuleInput, { now, before }: SlotTarget['shift']): RuleIn
 }
 
 /** A choice with its prediction from current strength. */
-function unshifted(fit: LoadChoice, input: RuleInput, { now }: SlotTarget['shift']): LoadChoice {
+function unshifted(fit: LoadChoice, input: RuleInput, { now, before }: SlotTarget['shift']): LoadChoice {
   if (now === 1) return fit;
-  // A load that is lighter on purpose asks for no more than the range.
-  const most = now < 1 ? input.range.high : Number.POSITIVE_INFINITY;
-  const real = ({ load, reps }: Candidate) => candidate(input, hundredths(load), Math.min(reps, most));
+  const { last, range } = input;
+  // A load that is lighter on purpose asks for no more than the range, and no less than was met there last time.
+  const most = now < 1 ? range.high : Number.POSITIVE_INFINITY;
+  const met = (load: Hundredths) =>
+    now === before && last?.load === load && last.met === true ? Math.min(last.reps, range.high) : 0;
+  const real = ({ load, reps }: Candidate) =>
+    candidate(input, hundredths(load), Math.max(met(hundredths(load)), Math.min(reps, most)));
   return { ...fit, chosen: real(fit.chosen), others: fit.others.map(real) };
 }
 
@@ -278,10 +284,18 @@ function byShare(input: RuleInput, load: Hundredths, reps: number): LoadChoice {
   return { chosen: candidate(input, load, reps), others: [], decider: 'share of the max' };
 }
 
-function ruleName({ slot }: SlotFacts, technique: TechniqueParameters, part: Part): RuleName {
+/** The slot's load rule; without a harder variation to come, the load rises by best fit. */
+function loadRuleOf({ slot, exercise }: SlotFacts): Slot['loadRule'] {
+  return slot.loadRule === 'variation chain' && exercise.chain === null ? 'best fit' : slot.loadRule;
+}
+
+/** Whether a technique's reps have room to rise: a range of one number, or left with one, has none. */
+const hasRoom = ({ low, high }: RepRange) => low < high;
+
+function ruleName(facts: SlotFacts, technique: TechniqueParameters, { part, range }: PartAsked): RuleName {
   if (part.ofMax !== undefined) return 'share of the max';
   const progress = techniqueProgress(technique);
-  return progress === 'earned' || progress === 'reps' ? progress : slot.loadRule;
+  return progress === 'earned' || (progress === 'reps' && hasRoom(range)) ? progress : loadRuleOf(facts);
 }
 
 /** Seconds of a hold: those that leave the target RIR, within the slot's range; a load, if any, stays. */

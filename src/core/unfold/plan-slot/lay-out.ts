@@ -308,7 +308,8 @@ function pieces(
   return all.map(({ reps }, at): SetPlan => {
     const credit = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
     const own = loads[at];
-    const rir = rirs[at] as number;
+    // Rounding can leave a tiny fraction below 0; what cannot be done at all is asked to failure.
+    const rir = Math.max(0, rirs[at] as number);
     return {
       id: at === 0 ? place.id : `${place.id}.${at + 1}`,
       role: part.role,
