@@ -55,15 +55,33 @@ export function warmUpRamp(need: WarmUpNeed, grid: LoadGrid, conventions: Conven
 }
 
 /** How the last ramp set moved. */
-export const RAMP_VERDICTS = ['light', 'as expected', 'heavy'] as const;
+export const RAMP_VERDICTS = ['much lighter', 'light', 'as expected', 'heavy', 'much heavier'] as const;
 export type RampVerdict = (typeof RAMP_VERDICTS)[number];
 
+/** Share by which a load moves if the last ramp set was far from what was expected: the most of one step. */
+const FAR = 0.1;
+
 /**
- * The work load suggested by the last ramp set: one step up if it was light, one down if it was heavy; unchanged at
- * an end of the grid.
+ * The work load suggested by the last ramp set, for the same reps: one step up if it was light, one down if it was
+ * heavy; a tenth if it was much lighter or heavier, at least one step; unchanged at an end of the grid.
+ * @param carried bodyweight moved along, a decimal
  */
-export function loadAfterRamp(load: Hundredths, verdict: RampVerdict, grid: LoadGrid): Hundredths {
+export function loadAfterRamp(
+  load: Hundredths,
+  verdict: RampVerdict,
+  grid: LoadGrid,
+  carried = 0,
+): Hundredths {
   if (verdict === 'as expected') return load;
-  const { below, above } = neighbours(grid, verdict === 'light' ? asHundredths(load + 1) : load);
-  return (verdict === 'light' ? above : below) ?? load;
+  const isUp = verdict === 'light' || verdict === 'much lighter';
+  const { below, above } = neighbours(grid, isUp ? asHundredths(load + 1) : load);
+  const step = (isUp ? above : below) ?? load;
+  if (verdict === 'light' || verdict === 'heavy') return step;
+  const far = Math.floor((carried * 100 + load) * FAR);
+  const reached = asHundredths(load + (isUp ? far : -far));
+  const ends = neighbours(grid, isUp ? asHundredths(reached + 1) : asHundredths(reached));
+  // Never beyond a tenth, except by the smallest step.
+  const makeable = isUp ? ends.below : ends.above;
+  if (makeable === undefined) return step;
+  return isUp ? asHundredths(Math.max(step, makeable)) : asHundredths(Math.min(step, makeable));
 }

@@ -78,3 +78,19 @@ describe('phases', () => {
     expect(third?.predictedRir).toBeLessThan(2.5);
   });
 });
+
+test('in a group a cut moves the ranges of all: 8-12 while cutting plans what 13-17 does', () => {
+  const planned = (low: number, phaseRanges: boolean) => {
+    const changes = { rest: 45, range: { low, high: low + 4 } };
+    const members = [
+      slot('a', 'cable-curl', changes),
+      slot('b', 'cable-pushdown', { ...changes, joined: true }),
+    ];
+    const of = block([session('a', 0, members)], { weeks: 4, rir: { first: 2, last: 2 }, phaseRanges });
+    const who = athlete({ phases: [{ from: '2026-01-01', phase: 'cutting' }] });
+    const { weeks } = unfold({ ...nothing, block: of, athlete: who });
+    return weeks[0]?.plan.sessions[0]?.slots.map(({ sets }) => sets);
+  };
+  expect(planned(8, true)).toEqual(planned(13, false));
+  expect(planned(8, true)).not.toEqual(planned(8, false));
+});

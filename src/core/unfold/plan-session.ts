@@ -73,9 +73,9 @@ function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked, memo: Memo): SlotF
 function hasMovedRange(facts: SlotFacts, rangePhase: Phase): SlotFacts {
   const { range } = facts.slot;
   const moved = rangeInPhase(range, rangePhase, facts.conventions);
-  return moved === range
-    ? facts
-    : { ...facts, slot: { ...facts.slot, range: moved }, movedFrom: { range, phase: rangePhase } };
+  const inGroup = rangePhase === 'cutting' ? { ...facts, ...facts.cutting } : facts;
+  if (moved === range) return inGroup;
+  return { ...inGroup, slot: { ...facts.slot, range: moved }, movedFrom: { range, phase: rangePhase } };
 }
 
 /**

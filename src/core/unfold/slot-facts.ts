@@ -13,6 +13,7 @@ import { type LoadGrid, slotGrid } from '../loading/grid';
 import { valueIn, type Weight } from '../loading/weight';
 import type { Memo } from '../memo';
 import type { StrengthSource } from '../plan/reason';
+import { rangeInPhase } from '../progression/phase-range';
 import { roundHalfUp } from '../rounding';
 import { techniqueParts } from '../techniques/registry';
 import { easierHalf, type Half } from '../techniques/technique';
@@ -47,6 +48,8 @@ export interface SlotFacts {
   readonly between: number;
   /** Seconds they take between its parts, if the group alternates piece by piece; otherwise null. */
   readonly away: number | null;
+  /** The same two in a cut, which moves the ranges of the whole group. */
+  readonly cutting: { readonly between: number; readonly away: number | null };
   readonly estimating: Estimating;
 }
 
@@ -87,17 +90,30 @@ export function sessionFacts(
   memo: Memo,
 ): ReadonlyMap<string, SlotFacts> {
   const exerciseOf = (one: Slot) => slotExercise(planner, one);
+  const inCut = session.slots.some(({ joined }) => joined)
+    ? session.slots.map((slot) => slotInCut(slot, exerciseOf(slot), planner))
+    : session.slots;
   return new Map(
-    session.slots.map((slot) => {
+    session.slots.map((slot, at) => {
       const conventions = planner.near.ofExercise(exerciseOf(slot));
-      const between = restBetween(slot, session, exerciseOf, conventions);
-      const away = secondsBetweenPieces(slot, session, exerciseOf, conventions);
+      const inGroup = (slots: readonly Slot[]) => {
+        const given = [slots[at] as Slot, { slots }, exerciseOf, conventions] as const;
+        return [restBetween(...given), secondsBetweenPieces(...given)] as const;
+      };
+      const usual = inGroup(session.slots);
+      const cut = inCut === session.slots ? usual : inGroup(inCut);
       return [
         slot.id,
-        memo.part(slot.id).call('facts', slotFacts, planner, session.place, slot, between, away),
+        memo.part(slot.id).call('facts', slotFacts, planner, session.place, slot, ...usual, ...cut),
       ];
     }),
   );
+}
+
+/** A slot with the range that a cut gives it. */
+function slotInCut(slot: Slot, exercise: Exercise, planner: Planner): Slot {
+  if (isHeld(exercise)) return slot;
+  return { ...slot, range: rangeInPhase(slot.range, 'cutting', planner.near.ofExercise(exercise)) };
 }
 
 function slotFacts(
@@ -106,6 +122,8 @@ function slotFacts(
   slot: Slot,
   between: number,
   away: number | null,
+  betweenInCut: number,
+  awayInCut: number | null,
 ): SlotFacts {
   const { athlete } = planner;
   const base = exerciseAt(planner, slot.exercise);
@@ -129,6 +147,7 @@ function slotFacts(
     ),
     between,
     away,
+    cutting: { between: betweenInCut, away: awayInCut },
     estimating,
   };
 }

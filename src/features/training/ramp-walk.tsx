@@ -26,7 +26,9 @@ export function RampWalk({ slot, equipment, at, onStep, verdict, onVerdict }: Ra
   if (now === undefined)
     return (
       <div className={classes.fact}>
-        <span className={classes.soft}>{screenWords.warmUpDone(verdict === null ? '' : `: ${verdict}`)}</span>
+        <span className={classes.soft}>
+          {screenWords.warmUpDone(verdict === null ? '' : screenWords.warmUpFelt(verdict))}
+        </span>
         <UnstyledButton className={classes.textButton} onClick={() => onStep(0)}>
           {screenWords.showAgain}
         </UnstyledButton>

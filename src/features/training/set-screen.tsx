@@ -86,7 +86,7 @@ export function SetScreen({
   const isWarm = !walks || rampAt >= slot.warmUp.length;
   const judge = (verdict: RampVerdict) => {
     onRamp(verdict);
-    put('load', String(loadAfterRamp(hundredths(set.load ?? 0), verdict, grid) / 100));
+    put('load', String(loadAfterRamp(hundredths(set.load ?? 0), verdict, grid, slot.carried) / 100));
   };
   return (
     <>

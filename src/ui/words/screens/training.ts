@@ -144,6 +144,11 @@ export const wasRefused = 'was refused';
 export const sendAgain = 'Send again';
 export const showTheseSetsAsText = 'Show these sets as text';
 export const warmUpDone = (more: string) => `Warm-up done${more}`;
+/** How the last warm-up set felt, and what that changes beyond one step of the load. */
+export const warmUpFelt = (verdict: string) =>
+  verdict.startsWith('much ')
+    ? `: ${verdict}, so the load moves by up to a tenth for the same reps`
+    : `: ${verdict}`;
 export const showAgain = 'Show again';
 export const warmUpOf = (value: number, sets: number) => `Warm-up ${value} of ${sets}`;
 export const done = 'Done';
