@@ -90,9 +90,21 @@ export function mayFail(exercise: Pick<Exercise, 'failableAlone' | 'canSetDown'>
 
 /** The technique as its limit allows: held back from failure, or straight sets if it is not allowed at all. */
 export function withinGate(technique: TechniqueParameters, gate: Gate): TechniqueParameters {
-  return gate === 'unsafe alone' || isTooMuch(gate)
+  const isLeftOut = gate === 'poor recovery' && isLongSet(technique);
+  return !isLeftOut && (gate === 'unsafe alone' || isTooMuch(gate))
     ? holdBack(technique)
     : withSetCount(straightSets.start, setCount(technique));
+}
+
+/** Most reps of a set that poor recovery leaves as written on a compound. */
+const LONGEST_TIRED = 30;
+
+/** Whether a set is so long that it is hard on somebody who has not recovered, short of failure too. */
+function isLongSet(technique: TechniqueParameters): boolean {
+  const inside = innerTechnique(technique);
+  return (
+    inside.kind === 'high-rep finisher' && inside.shape === 'long set' && inside.band.high > LONGEST_TIRED
+  );
 }
 
 /** Whether a limit exists because of the amount or the athlete's condition, not because of the technique itself. */
@@ -120,7 +132,7 @@ export function isLowVolumePlan(session: Pick<Session, 'slots'>, { lowSetPlan }:
 
 /**
  * The limit that applies to each slot of a session; slots without one are left out. Of those past failure the first
- * ones up to the maximum are allowed.
+ * ones up to the maximum are allowed. While recovery is poor very long sets of compounds are left out as well.
  * @param limit slots that may go past failure, see pastFailureLimit; null: none, because recovery is poor
  */
 export function sessionGates(
@@ -133,6 +145,8 @@ export function sessionGates(
   for (const slot of session.slots) {
     const gate = exerciseGate(slot, exerciseOf(slot));
     if (gate !== null) gates.set(slot.id, gate);
+    else if (limit === null && isLongSet(slot.technique) && exerciseOf(slot).kind === 'compound')
+      gates.set(slot.id, 'poor recovery');
     else if (failureReach(slot.technique) === 'past failure' && ++past > (limit ?? 0))
       gates.set(slot.id, limit === null ? 'poor recovery' : 'too much past failure');
   }

@@ -75,17 +75,12 @@ describe('limits from a check-in', () => {
     { weeks: 4, rir: { first: 0, last: 0 } },
   );
   const poor = { slept: 'poorly', drive: 'low', appetite: 'well', soreness: 'gone in time' } as const;
+  const nothing = { exercises: lookup, answers: [], issued: [], log: EMPTY_LOG };
   const usual = { id: 'c', aches: [], restingHeartRate: null, measured: [], line: '' } as const;
   const gates = (...checkIns: readonly CheckIn[]) =>
-    unfold({
-      block: drops,
-      athlete: athlete(),
-      exercises: lookup,
-      answers: [],
-      issued: [],
-      log: EMPTY_LOG,
-      checkIns,
-    }).weeks.map(({ plan }) => plan.sessions[0]?.slots[0]?.gate ?? null);
+    unfold({ ...nothing, block: drops, athlete: athlete(), checkIns }).weeks.map(
+      ({ plan }) => plan.sessions[0]?.slots[0]?.gate ?? null,
+    );
 
   test('a fatigue score of four: nothing goes past failure in the following week; later weeks are as written', () => {
     // The block's weeks start on the 2nd, 9th, 16th and 23rd.
@@ -97,6 +92,27 @@ describe('limits from a check-in', () => {
       null,
     ]);
     expect(gates({ ...usual, ...poor, date: '2026-11-01' }).slice(0, 2)).toEqual(['poor recovery', null]);
+  });
+
+  test('forty reps of a compound become a normal set in that week; thirty, and forty of an isolation, stay', () => {
+    const planned = (exercise: string, high: number) => {
+      const technique = {
+        kind: 'high-rep finisher',
+        shape: 'long set',
+        band: { low: 20, high },
+        load: 'by reps',
+        toFailure: false,
+      } as const;
+      const of = block([session('a', 0, [slot('1', exercise, { technique })])], { weeks: 4 });
+      const checkIns = [{ ...usual, ...poor, date: '2026-11-01' } as const];
+      return unfold({ ...nothing, block: of, athlete: athlete(), checkIns })
+        .weeks.slice(0, 2)
+        .map(({ plan }) => plan.sessions[0]?.slots[0]?.technique.kind);
+    };
+    expect(planned('leg-press', 40)).toEqual(['straight', 'high-rep finisher']);
+    expect(planned('leg-press', 31)).toEqual(['straight', 'high-rep finisher']);
+    expect(planned('leg-press', 30)).toEqual(['high-rep finisher', 'high-rep finisher']);
+    expect(planned('leg-extension', 40)).toEqual(['high-rep finisher', 'high-rep finisher']);
   });
 
   test('a score of three limits nothing', () => {

@@ -114,6 +114,7 @@ export type WatchAction =
       readonly sets: number;
       readonly session: string;
     }
+  | { readonly kind: 'weights'; readonly exerciseId: string }
   | { readonly kind: 'other range'; readonly exerciseId: string; readonly range: RepRange }
   | { readonly kind: 'other technique'; readonly exerciseId: string; readonly technique: TechniqueKind }
   | { readonly kind: 'next block' }

@@ -330,6 +330,19 @@ describe('a stall', () => {
       ...changes,
     });
 
+  test('a pull-up done with bodyweight alone is offered weights first, where the place has a belt', () => {
+    const pullUps = (alone: boolean) =>
+      block([session('up1', 0, [slot('pull', 'pull-up', { alone })])], { weeks: 6 });
+    const offered = (alone: boolean, changes: Partial<Happened> = {}) =>
+      at(
+        flat.map((one) => ({ ...one, exerciseId: 'pull-up', slotId: 'pull' })),
+        { block: pullUps(alone), ...changes },
+      )[0]?.options[0];
+    expect(offered(true)?.does).toEqual({ kind: 'weights', exerciseId: 'pull-up' });
+    expect(take(pullUps(true), offered(true)).sessions[0]?.slots[0]?.alone).toBe(false);
+    expect(offered(false)?.does.kind).toBe('swap');
+  });
+
   test('beside other exercises another scheme: the range on the other side, and a top set for straight sets', () => {
     const [call] = at(flat);
     // 8 to 12 has its middle at 10: light, so it goes to 5 to 8.

@@ -217,7 +217,8 @@ export const GATE_SENTENCES: Readonly<Record<Gate, string>> = {
   'reps only': 'This exercise is held for time, so these are straight holds.',
   'too much past failure':
     'Too many exercises of this session go past failure, so this one stops short of it.',
-  'poor recovery': 'The last check-in shows poor recovery, so nothing goes past failure this week.',
+  'poor recovery':
+    'The last check-in shows poor recovery, so this week nothing goes past failure, and very long sets become normal ones.',
 };
 
 /** Why a technique is a poor fit for an exercise, although it is allowed. */

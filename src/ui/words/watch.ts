@@ -177,6 +177,11 @@ export function actionText(
         words: `Add ${names(does.exerciseId)}`,
         change: `${plural(does.sets, 'set')} of ${names(does.exerciseId)} at the end of ${does.session}.`,
       };
+    case 'weights':
+      return {
+        words: 'Add weight',
+        change: `${capital(names(does.exerciseId))} is no longer bodyweight only: its load is found like any other.`,
+      };
     case 'other range': {
       const reps = span(does.range.low, does.range.high);
       return {

@@ -10,6 +10,7 @@ import { primeMovers } from '../../exercises/exercise';
 import { swapCandidates } from '../../exercises/similarity';
 import { asPlanned, type CheckInput } from '../../findings/finding';
 import { substitutesFor } from '../../findings/swap-slots';
+import { loadGrid } from '../../loading/grid';
 import { summariseNotes } from '../../on-the-day/session-note';
 import { fatigueSigns } from '../../recovery/check-in';
 import { fatigueScore } from '../../recovery/signs';
@@ -60,7 +61,12 @@ export const stall: WatchKind = {
             line: trend.line,
             roseBefore: trend.roseBefore,
           },
-          options: [...swaps(exerciseId, watch, input), ...schemes(exerciseId, watch, input), NOTED],
+          options: [
+            ...weights(exerciseId, watch, input),
+            ...swaps(exerciseId, watch, input),
+            ...schemes(exerciseId, watch, input),
+            NOTED,
+          ],
         },
       ];
     });
@@ -178,6 +184,23 @@ function schemes(exerciseId: string, { block }: Watch, input: CheckInput): reado
     },
     ...(isPlain ? [topSet(exerciseId, everywhere)] : []),
   ];
+}
+
+/** Bodyweight alone has no heavier load to come: where the place has a belt, weights are what is missing. */
+function weights(exerciseId: string, { block, athlete }: Watch, input: CheckInput): readonly WatchOption[] {
+  const alone = slotsOf(exerciseId, block).filter(({ session, slot }) => {
+    const { loading } = input.exerciseOf(asPlanned(slot));
+    const grid = loadGrid(loading, placeFor(athlete, session.place).loads);
+    return slot.alone && loading === 'bodyweight' && (grid.steps.at(-1) ?? 0) > 0;
+  });
+  if (alone.length === 0) return [];
+  const edits = alone.map(({ slot }) => ({
+    kind: 'slot/set' as const,
+    slot: slot.id,
+    field: 'alone' as const,
+    value: false,
+  }));
+  return [{ id: 'weights', does: { kind: 'weights', exerciseId }, edit: { kind: 'batch', edits } }];
 }
 
 function topSet(
