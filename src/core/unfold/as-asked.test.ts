@@ -181,6 +181,6 @@ test('over every technique, rule, share, shift and return: done as asked for twe
       expect(end / known).toBeGreaterThan(1 - ROOM);
       expect(end / known).toBeLessThan((1 + gain / 100) ** BUILDING * (1 + ROOM));
     }),
-    { numRuns: 120 },
+    { numRuns: 70 },
   );
 });
