@@ -23,6 +23,7 @@ export const BOUNDS = {
   optionalSets: { low: 0, high: 10 },
   setNumber: { low: 1, high: 20 },
   stretch: { low: 5, high: 600 },
+  relief: { low: 1, high: 200 },
   breakBefore: { low: 0, high: 60 },
   stopFall: { low: 5, high: 60 },
 } as const;

@@ -29,6 +29,7 @@ export function exchangeExercise(
     { kind: 'slot/set', slot: slot.id, field: 'start', value: null },
     { kind: 'slot/set', slot: slot.id, field: 'note', value: '' },
     { kind: 'slot/set', slot: slot.id, field: 'alone', value: false },
+    { kind: 'slot/set', slot: slot.id, field: 'relief', value: null },
     { kind: 'slot/set', slot: slot.id, field: 'rotate', value: [] },
     { kind: 'slot/set', slot: slot.id, field: 'weeks', value: weeks },
   ];

@@ -225,6 +225,12 @@ export const SLOT_FIELDS = {
             ...outOfBounds(path, 'load', set.load.value, BOUNDS.load, false),
           ],
   }),
+  /** What bands that hang the bar take off it at the bottom; null: no bands. They take nothing off at the top. */
+  relief: defineField((z) => weight(z).nullable().default(null))({
+    start: () => null,
+    problems: (relief, path) =>
+      relief === null ? [] : outOfBounds(path, 'bands', relief.value, BOUNDS.relief, false),
+  }),
   /** Done with bodyweight alone, without belt or assistance, whatever the place has. */
   alone: defineField((z) => z.boolean().default(false))({ start: () => false }),
   /** Load as a percentage of the one-rep max, and what is added each calendar week. Null: by its load rule. */

@@ -18,7 +18,7 @@ export interface SlotPlan {
   /** For seconds, `reps` of its sets are seconds. */
   readonly measure: Measure;
   readonly unit: Unit;
-  /** Bodyweight moved along, in the unit. */
+  /** What is moved besides the load, in the unit: bodyweight, less what bands take off on average. */
   readonly carried: number;
   readonly rest: number;
   readonly tempo: string | null;
@@ -36,6 +36,8 @@ export interface SlotPlan {
   /** Minutes of a break before it, and the fall in reps that ends it; absent in weeks of older engines. */
   readonly breakBefore?: number;
   readonly stopFall?: number | null;
+  /** What bands take off its bar at the bottom, in the unit; absent without bands. */
+  readonly relief?: number;
   readonly motion: Motion;
   readonly stretch: Stretch | null;
   readonly substitutes: readonly string[];

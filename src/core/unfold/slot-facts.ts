@@ -8,7 +8,7 @@ import { longestHold } from '../effort/hold';
 import { e1rm, type RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
 import { inVariant } from '../exercises/variant';
-import { carriedWeight } from '../loading/carried';
+import { carriedWeight, reliefWeight } from '../loading/carried';
 import { type LoadGrid, slotGrid } from '../loading/grid';
 import { valueIn, type Weight } from '../loading/weight';
 import type { Memo } from '../memo';
@@ -131,12 +131,17 @@ function slotFacts(
   const conventions = planner.near.ofExercise(exercise);
   const estimating = estimatingOf({ conventions }, planner);
   const grid = slotGrid(slot, exercise.loading, placeFor(athlete, place).loads);
-  const lifted = { exercise, grid, carried: carriedWeight(exercise, athlete, grid.unit) };
+  const carried = carriedWeight(exercise, athlete, grid.unit);
+  const eased = carried - reliefWeight(exercise, slot.relief, grid.unit);
+  // The athlete's best set was done without bands, the slot's own set with them.
+  const lifted = { exercise, grid, carried: slot.start === null ? carried : eased };
   const set = slot.start ?? athlete.bestSets[exercise.id];
   const kind = slot.start === null ? 'best set' : 'start set';
   return {
     slot,
-    ...lifted,
+    exercise,
+    grid,
+    carried: eased,
     conventions,
     inVariant: (variant) => inVariant(base, variant),
     start: inHalves(

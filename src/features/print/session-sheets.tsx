@@ -15,7 +15,7 @@ import {
   type WeekPlan,
 } from '@/core';
 import { CLINICIAN, DELOAD_CARE, NOT_ALONE } from '@/ui/words/cautions';
-import { count, load, minutes, reserveText, span } from '@/ui/words/figures';
+import { count, figure, load, minutes, reserveText, span } from '@/ui/words/figures';
 import { capital, dayName, weekName } from '@/ui/words/names';
 import * as common from '@/ui/words/screens/common';
 import * as screenWords from '@/ui/words/screens/print';
@@ -148,6 +148,7 @@ function SlotLines({ slot, at, athlete, catalogue, group }: SlotLinesProps) {
       : [techniqueSentence({ technique: slot.technique, drift: 'hold RIR' })]),
     ...(slot.warmUp.length === 0 ? [] : [screenWords.warmUp(warmUpText(slot))]),
     ...(slot.tempo === null ? [] : [screenWords.tempo(slot.tempo)]),
+    ...(slot.relief === undefined ? [] : [screenWords.bandsTakeOff(`${figure(slot.relief)} ${slot.unit}`)]),
     ...(slot.motion === 'full' ? [] : [screenWords.rangeOfMotion(screenWord(slot.motion))]),
     slot.note === '' ? (exercise?.cues ?? '') : slot.note,
     ...(setUp === undefined ? [] : [screenWords.setUp(setUp)]),

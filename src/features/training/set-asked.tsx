@@ -54,6 +54,7 @@ export function SetAsked({
         {setUp === undefined ? '' : screenWords.setUp(setUp)}
         {set.cue === undefined ? '' : ` ${capital(set.cue)}${/[.!?]$/.test(set.cue) ? '' : '.'}`}
         {tempo === null ? '' : screenWords.tempo(tempo)}
+        {slot.relief === undefined ? '' : screenWords.bandsTakeOff(`${figure(slot.relief)} ${slot.unit}`)}
         {slot.motion === 'full' ? '' : screenWords.rangeOfMotion(screenWord(slot.motion))}
         {slot.technique.kind === 'straight'
           ? ''

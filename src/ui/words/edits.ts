@@ -22,6 +22,7 @@ const SLOT_FIELDS: Readonly<Record<SlotField, string>> = {
   rest: 'rest',
   drift: 'later sets',
   loadRule: 'progression rule',
+  relief: 'bands',
   alone: 'bodyweight alone',
   ofMax: 'share of one-rep max',
   loadStep: 'load step',

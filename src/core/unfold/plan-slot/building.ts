@@ -8,6 +8,8 @@ import {
   smallReps,
 } from '../../effort/drift';
 import { holdAfterFatigue, rirAfterHold } from '../../effort/hold';
+import { isBar } from '../../loading/carried';
+import { valueIn } from '../../loading/weight';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
@@ -266,7 +268,10 @@ function partPlan(
         : null,
     easier: easierHalf(exercise),
     measuresStrength:
-      slot.motion === 'full' && (part.manner ?? 'full') === 'full' && measuresStrength(technique),
+      slot.motion === 'full' &&
+      slot.relief === null &&
+      (part.manner ?? 'full') === 'full' &&
+      measuresStrength(technique),
     curve,
     conventions,
   };
@@ -312,6 +317,7 @@ function record(
     joined: slot.joined,
     ...(away === null ? {} : { away }),
     range: slot.range,
+    ...(slot.relief === null || !isBar(exercise) ? {} : { relief: valueIn(grid.unit, slot.relief) }),
     breakBefore: slot.breakBefore,
     stopFall: slot.stopFall,
     motion: slot.motion,

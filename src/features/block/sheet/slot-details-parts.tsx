@@ -10,6 +10,7 @@ import {
   type Edit,
   type Exercise,
   groupSlots,
+  isBar,
   LOAD_RULES,
   MOTIONS,
   placeFor,
@@ -21,11 +22,13 @@ import {
   setUpText,
   swapCandidates,
   usesOwnStep,
+  valueIn,
 } from '@/core';
 import { FormRow, formClasses as form, SelectField } from '@/ui/form';
 import { readNumber, readOptionalNumber, readText } from '@/ui/read';
 import { Toggles } from '@/ui/toggles';
 import { Typed } from '@/ui/typed';
+import { figure } from '@/ui/words/figures';
 import { warmUpText } from '@/ui/words/warm-up';
 import { cuesText, readCues, withOwn } from './columns/own-sets';
 import type { Row } from './layout';
@@ -125,7 +128,8 @@ const closing =
   ({ id }: Slot): SingleEdit => ({ kind: 'slot/set', slot: id, field: 'optionalSets', value });
 
 /** Supersets, finishing sets, variants, stretch, and how failure is made safe. */
-export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps) {
+export function Course({ row, slot, exercise, pinned, athlete, set, attempt }: PartProps) {
+  const { unit } = athlete;
   // A group is repeated as one.
   const group = groupSlots(row.session).find((members) => members.some(({ id }) => id === slot.id)) ?? [slot];
   return (
@@ -162,6 +166,20 @@ export function Course({ row, slot, exercise, pinned, set, attempt }: PartProps)
           />
         </FormRow>
       )}
+      {isBar(exercise) ? (
+        <FormRow label={screenWords.bandsTakeOff}>
+          <Typed
+            key={`${slot.id}/relief`}
+            label={screenWords.bandsTakeOffAtBottom(unit)}
+            className={form.number}
+            text={slot.relief === null ? '' : figure(valueIn(unit, slot.relief))}
+            placeholder={common.none}
+            read={(text) => readOptionalNumber(text, { field: 'bands', low: 1, high: 200, whole: false })}
+            onValue={(value) => set('relief', value === null ? null : { value, unit })}
+          />
+          <span className={form.label}>{screenWords.atTheBottom(unit)}</span>
+        </FormRow>
+      ) : null}
       <FormRow label={screenWords.breakBefore}>
         <Typed
           key={`${slot.id}/break`}

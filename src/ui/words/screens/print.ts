@@ -19,6 +19,7 @@ export const supersetWithTheExerciseAbove = (group: string) => `Superset with th
 export const firstOfA = (group: string) => `First of a ${group}.`;
 export const warmUp = (slot: string) => `Warm-up ${slot}.`;
 export const tempo = (tempo: string) => `Tempo ${tempo}.`;
+export const bandsTakeOff = (weight: string) => `Bands take ${weight} off the bar at the bottom.`;
 export const rangeOfMotion = (motion: string) => `Range of motion: ${motion}.`;
 export const setUp = (setUp: string) => `Set-up: ${setUp}`;
 export const breakOfMinBeforeIt = (breakBefore: number) => `Break of ${breakBefore} min before it.`;

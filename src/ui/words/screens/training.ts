@@ -170,6 +170,7 @@ export const restSThen = (left: number, piece: string) => `Rest ${left} s, then 
 export const supersetWith = (list: string) => `Superset with ${list}.`;
 export const setUp = (setUp: string) => ` Set-up: ${setUp}`;
 export const tempo = (more: string) => ` Tempo ${more}.`;
+export const bandsTakeOff = (weight: string) => ` Bands take ${weight} off the bar at the bottom.`;
 export const rangeOfMotion = (motion: string) => ` Range of motion: ${motion}.`;
 export const thenPart = (value: string) => ` Then ${value}.`;
 export const stopWhenPerformanceFalls = (stopFall: number) =>

@@ -31,7 +31,9 @@ export const startColumn = {
     if (slot.ofMax !== null) return plain(shareText(slot.ofMax));
     if (slot.alone) return plain(screenWords.bodyweightAlone);
     const { text, own } = startCell(slot, exercise, athlete, place);
-    return { shown: text === '' ? 'find' : text, typed: own ? text : '', quiet: !own };
+    const shown = text === '' ? 'find' : text;
+    const bands = slot.relief === null ? '' : `${screenWords.bandsLess(figure(slot.relief.value))}, `;
+    return { shown: `${bands}${shown}`, typed: own ? text : '', quiet: !own };
   },
   copy: (slot, { athlete, place }, exercise) => {
     if (slot.alone) return screenWords.bodyweightAlone;
