@@ -109,6 +109,7 @@ export * from './recovery/check-in';
 export * from './recovery/deload/advice';
 export * from './recovery/deload/deload';
 export * from './recovery/deload/lightening';
+export * from './recovery/deload/rests-in-year';
 export * from './recovery/performance';
 export * from './recovery/signs';
 export * from './recovery/soreness';

@@ -1,15 +1,22 @@
 import { randomUUID } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
 import { Op } from 'sequelize';
-import { type SessionWeek, unfold, type WatchName, withSessionWeek } from '@/core';
+import { type Block, type SessionWeek, unfold, type WatchName, withSessionWeek } from '@/core';
 import type { Asker } from '../asker';
 import { closeDatabase, database } from '../database';
 import { models } from '../models/models';
 import { NOW, setsFor, smallBlock, someBlock, someCoach, work } from '../testing/coach';
 import { chooseOption, closeWeek, issueWeeks, undoAnswer } from './alerts';
 import { findAthlete, saveAthlete } from './athletes';
-import { archiveBlock, copyBlock, deleteBlock, eraseDeleted, listBlocks } from './block-list';
-import { saveSteps } from './blocks';
+import {
+  archiveBlock,
+  copyBlock,
+  deleteBlock,
+  eraseDeleted,
+  listBlocks,
+  otherActiveRests,
+} from './block-list';
+import { addBlock, saveSteps } from './blocks';
 import { pendingCalls, refreshCalls } from './calls';
 import { reloadTraining } from './changes';
 import { storeWork } from './logging';
@@ -370,6 +377,24 @@ describe('blocks', () => {
     const [planned, run] = await listBlocks(asker, athlete.id);
     expect(planned?.lastLog).toBeNull();
     expect(run?.lastLog).toBe((await roster(asker))[0]?.block?.lastLog);
+  });
+
+  test('active rest in the athlete’s other blocks is told with its first day, until its block is deleted', async () => {
+    const { asker, blockId, athlete } = await someBlock();
+    const { asker: stranger } = await someBlock();
+    const rests: Block = {
+      ...smallBlock(),
+      startDate: '2026-03-02',
+      weeks: 4,
+      deload: [{ kind: 'active rest', weeks: 2 }],
+    };
+    const other = await addBlock(asker, athlete.id, rests, NOW);
+    expect(await otherActiveRests(asker, blockId)).toEqual(['2026-03-30']);
+    // Not beside itself, and not to a stranger.
+    expect(await otherActiveRests(asker, other ?? '')).toEqual([]);
+    expect(await otherActiveRests(stranger, blockId)).toEqual([]);
+    await deleteBlock(asker, other ?? '', NOW, NOW);
+    expect(await otherActiveRests(asker, blockId)).toEqual([]);
   });
 
   test('archived or deleted they raise nothing; restored they are unchanged; after 30 days erased', async () => {

@@ -1,6 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { Op, QueryTypes } from 'sequelize';
-import { type Block, type BlockSpan, type BlockState, blockSpan, copyDesign, type LocalDate } from '@/core';
+import {
+  activeRestOf,
+  type Block,
+  type BlockSpan,
+  type BlockState,
+  blockSpan,
+  copyDesign,
+  type LocalDate,
+  type Spread,
+} from '@/core';
 import { type Asker, ownRows } from '../asker';
 import { database } from '../database';
 import { models } from '../models/models';
@@ -47,13 +56,16 @@ interface BlockLineRow {
   spread: string;
 }
 
+const SPREAD = `JSON_OBJECT('cycleDays', JSON_EXTRACT(b.document, '$.cycleDays'),
+  'pauses', JSON_QUERY(b.document, '$.pauses'), 'earlyDeloads', JSON_QUERY(b.document, '$.earlyDeloads'),
+  'deload', JSON_QUERY(b.document, '$.deload'))`;
+
 /** All blocks of an athlete, newest first: planned, running, done, archived, and recently deleted. */
 export async function listBlocks(asker: Asker, athleteId: string): Promise<readonly BlockLine[]> {
   const rows = await database().query<BlockLineRow>(
     `SELECT b.id, b.name, b.weeks, JSON_VALUE(b.document, '$.startDate') AS startDate, s.state,
        JSON_VALUE(s.facts, '$.week') AS week, b.archived_at AS archivedAt, b.deleted_at AS deletedAt, s.issued_at AS issuedAt, s.last_log_at AS lastLog,
-       JSON_OBJECT('cycleDays', JSON_EXTRACT(b.document, '$.cycleDays'), 'pauses', JSON_QUERY(b.document, '$.pauses'),
-         'earlyDeloads', JSON_QUERY(b.document, '$.earlyDeloads'), 'deload', JSON_QUERY(b.document, '$.deload')) AS spread
+       ${SPREAD} AS spread
      FROM blocks b LEFT JOIN standings s ON s.block_id = b.id
      WHERE b.coach_id = :coachId AND b.athlete_id = :athleteId ORDER BY b.created_at DESC`,
     { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, athleteId } },
@@ -69,23 +81,40 @@ export async function listBlocks(asker: Asker, athleteId: string): Promise<reado
     deletedAt: row.deletedAt === null ? null : new Date(row.deletedAt).toISOString(),
     issuedAt: row.issuedAt === null ? null : new Date(row.issuedAt).toISOString(),
     lastLog: row.lastLog === null ? null : new Date(row.lastLog).toISOString(),
-    span: storedSpan(row),
+    span: blockSpan(storedSpread(row)),
   }));
 }
 
 /**
- * A block's dates. Documents of older versions have no early deloads; an unreadable one is placed at its start date.
+ * What a block's dates follow from. Documents of older versions have no early deloads; an unreadable one is placed at
+ * its start date.
  */
-function storedSpan({ startDate, weeks, spread }: BlockLineRow): BlockSpan {
+function storedSpread({
+  startDate,
+  weeks,
+  spread,
+}: Pick<BlockLineRow, 'startDate' | 'weeks' | 'spread'>): Spread {
   const { cycleDays, pauses, earlyDeloads, deload } = JSON.parse(spread) as Partial<Block>;
-  return blockSpan({
+  return {
     startDate,
     weeks: Number(weeks),
     cycleDays: cycleDays ?? 7,
     pauses: pauses ?? [],
     earlyDeloads: earlyDeloads ?? [],
     deload: deload ?? null,
-  });
+  };
+}
+
+/** When active rest begins in the other blocks of a block's athlete. */
+export async function otherActiveRests(asker: Asker, blockId: string): Promise<readonly LocalDate[]> {
+  const rows = await database().query<Pick<BlockLineRow, 'startDate' | 'weeks' | 'spread'>>(
+    `SELECT b.weeks, JSON_VALUE(b.document, '$.startDate') AS startDate, ${SPREAD} AS spread
+     FROM blocks b JOIN blocks here ON here.id = :blockId AND here.athlete_id = b.athlete_id AND here.coach_id = b.coach_id
+     WHERE b.coach_id = :coachId AND b.id <> :blockId AND b.deleted_at IS NULL
+       AND JSON_SEARCH(b.document, 'one', 'active rest', NULL, '$.deload[*].kind') IS NOT NULL`,
+    { type: QueryTypes.SELECT, replacements: { coachId: asker.coachId, blockId } },
+  );
+  return rows.flatMap((row) => activeRestOf(storedSpread(row)) ?? []);
 }
 
 /**

@@ -114,6 +114,7 @@ export function BlockScreen({ data: text, actions }: BlockScreenProps) {
           {...screen}
           training={training}
           today={data.today}
+          activeRests={data.activeRests}
           actions={actions}
           onSaveTemplate={screen.saveTemplate}
           onCloseDetails={() => screen.setDetailed(false)}

@@ -29,6 +29,7 @@ interface WorkProps {
   readonly table: ReturnType<typeof useCursor>;
   readonly sheet: SheetUse;
   readonly today: LocalDate;
+  readonly activeRests: readonly LocalDate[];
   readonly actions: BlockActions;
   readonly isDetailed: boolean;
   readonly attempt: (edit: Edit) => Result<null>;
@@ -150,6 +151,7 @@ function TabContent(props: WorkProps) {
         catalogue={catalogue}
         training={training}
         today={props.today}
+        activeRests={props.activeRests}
         blockPlan={blockPlan}
         actions={actions}
         attempt={attempt}

@@ -5,6 +5,8 @@ import type { BlockServer, BlockData as SessionData } from '../../client/block-s
 export interface BlockData extends SessionData {
   /** The athlete's local date. */
   readonly today: LocalDate;
+  /** When active rest begins in the athlete's other blocks. */
+  readonly activeRests: readonly LocalDate[];
 }
 
 /** Server actions, bound to the block by the route. */

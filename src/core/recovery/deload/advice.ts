@@ -18,6 +18,8 @@ export interface DeloadSituation {
   readonly test: boolean;
   /** The athlete judges effort accurately. */
   readonly honest: boolean;
+  /** Another block of the year has an active rest. */
+  readonly hasRested: boolean;
   /** The athlete will not train less whatever is planned: the driven one. */
   readonly restless: boolean;
 }
@@ -39,7 +41,7 @@ function isDue({ level, weeks }: DeloadSituation, { buildingWeeks }: Conventions
  * Whether a deload is needed and which kind suits: usually fewer sets; fewer exercises for aching joints; fewer days
  * or less time under stress; both after deep fatigue or a long hard stretch; a heavy touch before a test; the sets
  * kept with lighter loads for athletes who will not train less; easier for those who judge effort accurately; lighter
- * for practice; active rest for the advanced whose fatigue is deep. Novices need no planned one; eager athletes with a
+ * for practice; active rest, once a year, for the advanced whose fatigue is deep. Novices need no planned one; eager athletes with a
  * low score probably none now.
  */
 export function adviseDeload(situation: DeloadSituation, conventions: Conventions): DeloadAdvice {
@@ -67,6 +69,6 @@ export function adviseDeload(situation: DeloadSituation, conventions: Convention
   kinds.push('fewer sets');
   if (situation.honest) kinds.push('easier');
   kinds.push('lighter');
-  if (verdict === 'urge' && situation.level === 'advanced') kinds.push('active rest');
+  if (verdict === 'urge' && situation.level === 'advanced' && !situation.hasRested) kinds.push('active rest');
   return { ...total, needed, because, kinds: [...new Set(kinds)] };
 }

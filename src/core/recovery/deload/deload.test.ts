@@ -229,6 +229,7 @@ describe('advice', () => {
     test: false,
     honest: false,
     restless: false,
+    hasRested: false,
   };
   const advise = (changes: Partial<DeloadSituation>) => adviseDeload({ ...usual, ...changes }, conventions);
   const six = { 'poor sleep': 2, 'low drive': 2, 'falling performance': 2 } as const;
@@ -271,5 +272,6 @@ describe('advice', () => {
     expect(advise({ signs: nine, level: 'advanced' }).kinds.at(-1)).toBe('active rest');
     expect(advise({ signs: six, level: 'advanced' }).kinds).not.toContain('active rest');
     expect(advise({ signs: nine }).kinds).not.toContain('active rest');
+    expect(advise({ signs: nine, level: 'advanced', hasRested: true }).kinds).not.toContain('active rest');
   });
 });

@@ -23,6 +23,7 @@ import {
   type LocalDate,
   latestCheckIn,
   type Result,
+  restNear,
   SIGNS,
   type Sign,
   type SignScore,
@@ -43,6 +44,7 @@ interface DeloadsProps {
   readonly athlete: Athlete;
   readonly checkIns: Training['checkIns'];
   readonly today: LocalDate;
+  readonly activeRests: readonly LocalDate[];
   /** The effects of an edit. */
   readonly lookAt: Seen['lookAt'];
   readonly blockPlan: BlockPlan;
@@ -114,11 +116,13 @@ export function Deloads(props: DeloadsProps) {
   );
   const building = blockPlan.weeks.filter(({ plan }) => plan.kind === 'building').at(-1)?.plan;
   const last = building === undefined ? null : { plan: building, totals: weekTotals(building, conventions) };
+  const rested = restNear(props.activeRests, blockSpan(block).to);
   const advice = adviseDeload(
     {
       level: athlete.level,
       signs,
       ...facts,
+      hasRested: rested !== null,
       weeks: block.weeks,
       irritatedJoints: athlete.joints.length,
     },
@@ -136,6 +140,7 @@ export function Deloads(props: DeloadsProps) {
           last={last}
           unit={unit}
           advice={advice}
+          rested={rested}
           now={block.deload}
           attempt={attempt}
         />
@@ -158,12 +163,14 @@ interface TriedProps {
   readonly last: { readonly plan: Week; readonly totals: ReturnType<typeof weekTotals> } | null;
   readonly unit: string;
   readonly advice: ReturnType<typeof adviseDeload>;
+  /** When the active rest of another block of this year begins; null if there is none. */
+  readonly rested: LocalDate | null;
   readonly now: Deload | null;
   readonly attempt: DeloadsProps['attempt'];
 }
 
 /** Sets, work, minutes and days of each kind, below those of the last building week. */
-function DeloadResults({ tried, last, unit, advice, now, attempt }: TriedProps) {
+function DeloadResults({ tried, last, unit, advice, rested, now, attempt }: TriedProps) {
   const before = last?.totals ?? null;
   return (
     <Table className={classes.tried}>
@@ -200,6 +207,7 @@ function DeloadResults({ tried, last, unit, advice, now, attempt }: TriedProps) 
             {...one}
             before={before}
             advice={advice}
+            rested={rested}
             mine={deloadText(one.deload) === deloadText(now)}
             attempt={attempt}
           />
@@ -209,12 +217,12 @@ function DeloadResults({ tried, last, unit, advice, now, attempt }: TriedProps) 
   );
 }
 
-interface TriedRowProps extends DeloadResults, Pick<TriedProps, 'advice' | 'attempt'> {
+interface TriedRowProps extends DeloadResults, Pick<TriedProps, 'advice' | 'rested' | 'attempt'> {
   readonly before: DeloadResults['totals'];
   readonly mine: boolean;
 }
 
-function DeloadResultRow({ deload, totals, plan, before, advice, mine, attempt }: TriedRowProps) {
+function DeloadResultRow({ deload, totals, plan, before, advice, rested, mine, attempt }: TriedRowProps) {
   const text = deloadText(deload);
   const [only] = deload;
   const fit = deload.length === 1 && only !== undefined ? advice.kinds.indexOf(only.kind) : -1;
@@ -235,7 +243,9 @@ function DeloadResultRow({ deload, totals, plan, before, advice, mine, attempt }
       <Table.Td>{exampleOf(plan)}</Table.Td>
       <Table.Td className={fit < 0 ? classes.suits : classes.suitsNow}>
         {deload.map(({ kind }) => SUITS[kind]).join(', ')}
-        {word}
+        {rested === null || !deload.some(({ kind }) => kind === 'active rest')
+          ? word
+          : screenWords.restedInAnotherBlock(longDay(rested))}
       </Table.Td>
       <Table.Td>
         {mine ? (

@@ -30,6 +30,7 @@ interface LadderFaceProps {
   readonly catalogue: Catalogue;
   readonly training: Training;
   readonly today: LocalDate;
+  readonly activeRests: readonly LocalDate[];
   readonly blockPlan: BlockPlan;
   readonly actions: BlockActions;
   readonly attempt: (edit: Edit) => Result<null>;
@@ -87,6 +88,7 @@ export default function LadderFace(props: LadderFaceProps) {
         athlete={athlete}
         checkIns={training.checkIns}
         today={today}
+        activeRests={props.activeRests}
         blockPlan={blockPlan}
         unit={athlete.unit}
         attempt={attempt}

@@ -1,6 +1,13 @@
 import { notFound } from 'next/navigation';
 import { withoutReasons } from '@/core';
-import { findBroken, findHistory, findTraining, refreshIfChanged, Unreadable } from '@/data';
+import {
+  findBroken,
+  findHistory,
+  findTraining,
+  otherActiveRests,
+  refreshIfChanged,
+  Unreadable,
+} from '@/data';
 import { BlockScreen } from '@/features/block/block-screen';
 import { BrokenBlock } from '@/features/block/broken-block';
 import { InBrowser } from '@/ui/in-browser';
@@ -32,7 +39,13 @@ export default async function BlockPage({ params }: PageProps) {
   const { blockId } = await params;
   const { asker, shared } = await requireAccess({ blockId });
   const found = await refreshIfChanged(asker, blockId, new Date())
-    .then(() => Promise.all([findTraining(asker, blockId), findHistory(asker, blockId)]))
+    .then(() =>
+      Promise.all([
+        findTraining(asker, blockId),
+        findHistory(asker, blockId),
+        otherActiveRests(asker, blockId),
+      ]),
+    )
     .catch((error) => {
       if (error instanceof Unreadable) return null;
       throw error;
@@ -42,7 +55,7 @@ export default async function BlockPage({ params }: PageProps) {
     if (broken === undefined) throw new Error(`unreadable block ${blockId}`);
     return <BrokenBlock broken={broken} restore={restore.bind(null, blockId)} />;
   }
-  const [training, history] = found;
+  const [training, history, activeRests] = found;
   if (training === undefined) notFound();
   const done = new Set(training.log.workouts.filter(({ finished }) => finished).map(({ week }) => week));
   const server = {
@@ -71,6 +84,7 @@ export default async function BlockPage({ params }: PageProps) {
           training: { ...training, issued },
           history,
           shared,
+          activeRests,
           today: localDate(training.athlete.timeZone),
         })}
         actions={server}
