@@ -105,22 +105,56 @@ export function leadRirOf(
   };
 }
 
+/** Reps that a round leaves at its end, from which it is easy and tires the next one little. */
+const EASY_END = 5;
+/** Most reps that an easy round costs each later one. */
+const EASY_COST = 0.5;
+
+interface RisesAt {
+  /** Reps possible at the first load before the first round. */
+  readonly fresh: number;
+  readonly back: number;
+  /** Reps lost per further set. */
+  readonly perSet: number;
+}
+
 /**
- * RIR to leave after the first reps of the first round so that no round with rising loads ends below `rir`, including
- * drop-off between sets.
- * @param perSet reps lost per further set
+ * Rounds with rising loads: reps possible at the start of each at its own load, and the reps that earlier rounds have
+ * cost. An easy round costs half a rep at most, so that a climb does not spend what its heavy end needs.
+ */
+export function climb(
+  rises: readonly Pick<Rise, 'share' | 'reps' | 'pause'>[],
+  lighter: Lighter,
+  { fresh, back, perSet }: RisesAt,
+): readonly { readonly reach: number; readonly cost: number; readonly least: number }[] {
+  let cost = 0;
+  return rises.map(({ share, reps, pause }) => {
+    const [first = 0, ...others] = reps;
+    const reach = (share === 1 ? fresh : lighter(fresh, share)) - cost;
+    const ends = roundRirs({ reps: first, reach, lighter, back }, fixedMinis(others, pause));
+    const made = { reach, cost, least: Math.min(...ends) };
+    cost += (ends.at(-1) ?? 0) >= EASY_END ? Math.min(perSet, EASY_COST) : perSet;
+    return made;
+  });
+}
+
+/**
+ * RIR to leave after the first reps of the first round so that no round with rising loads ends below `rir`, found by
+ * halving.
  */
 export function leadRirOfRises(
   rises: readonly Rise[],
   lighter: Lighter,
-  { rir, back, perSet }: { readonly rir: number; readonly back: number; readonly perSet: number },
+  { rir, back, perSet }: { readonly rir: number } & Omit<RisesAt, 'fresh'>,
 ): number {
-  const [first] = rises;
-  const needs = rises.map(({ share, reps, pause }, at) => {
-    const own = (reps[0] ?? 0) + leadRirOf(reps, pause)(rir, back) + perSet * at;
-    return share === 1 ? own : lighter(own, 1 / share);
-  });
-  return Math.max(...needs) - (first?.reps[0] ?? 0);
+  let [low, high] = [0, MOST_REACH];
+  for (let step = 0; step < HALVINGS; step++) {
+    const fresh = (low + high) / 2;
+    const least = Math.min(...climb(rises, lighter, { fresh, back, perSet }).map((round) => round.least));
+    if (least < rir) low = fresh;
+    else high = fresh;
+  }
+  return high - (rises[0]?.reps[0] ?? 0);
 }
 
 /** Mini-sets of fixed reps at one load; the same pause before all of them, or one for each. */

@@ -509,7 +509,13 @@ test('the last back-off may end in partials too, in the half that the coach name
 });
 
 test('the first of two rounds, the second ten per cent heavier, leaves what the second needs', () => {
-  const rises = [1, 1.1].map((share) => ({ share, reps: [1], pause: 20 }));
-  // One rep, two left and one lost to drop-off: 4 at 1.1, so 1.1 x (1 + 4/30) = 1.2467, and 7.4 at 1.
-  expect(leadRirOfRises(rises, lighter, { rir: 2, back: BACK, perSet: 1 })).toBeCloseTo(6.4, 9);
+  const leadOf = (heavier: number) => {
+    const rises = [1, heavier].map((share) => ({ share, reps: [1], pause: 20 }));
+    return leadRirOfRises(rises, lighter, { rir: 2, back: BACK, perSet: 1 });
+  };
+  // The first ends with more than five left and costs half a rep: one rep, two left and that half are 3.5 at 1.1, so
+  // 1.1 x (1 + 3.5/30) = 1.2283, and 6.85 at 1.
+  expect(leadOf(1.1)).toBeCloseTo(5.85, 1);
+  // At 1.03 it ends with four left and costs a whole one: 4 are 1.03 x (1 + 4/30) = 1.1673, and 5.02 at 1.
+  expect(leadOf(1.03)).toBeCloseTo(4.02, 1);
 });

@@ -6,7 +6,14 @@ import type { RepMaxCurve } from '../../effort/rep-max';
 import { nearestLoad } from '../../loading/grid';
 import type { SetPlan } from '../../plan/set';
 import { clamp, isAtLeast, roundHalfDown } from '../../rounding';
-import { fixedMinis, lighterBy, roundCredits, roundRirs } from '../../techniques/stamina';
+import {
+  climb,
+  fixedMinis,
+  type Lighter,
+  lighterBy,
+  roundCredits,
+  roundRirs,
+} from '../../techniques/stamina';
 import type { Half, Lead, Mini, Part, Rise, Role, Section } from '../../techniques/technique';
 import { asHundredths, decimal, type Hundredths, lighter } from '../../units';
 import { isHard } from '../../volume/credit';
@@ -283,19 +290,31 @@ function risingRound(
       : nearestLoad(grid, asHundredths(moved * share - carried * 100));
   const made = load === null || moved <= 0 ? share : (carried * 100 + load) / moved;
   const lighter = lighterBy(plan.curve);
+  const { back, cost } = climbedTo(plan, place.k, lighter);
   const fresh = plan.reps + plan.leadRir;
-  const reach = (made === 1 ? fresh : lighter(fresh, made)) - plan.perSet * (place.k - 1);
-  const lead = { reps: first, rir: plan.rir, reach, lighter, back: plan.conventions.roundBack };
-  return pieces(facts, { ...plan, load }, place, lead, fixedMinis(others, pause));
+  const reach = (made === 1 ? fresh : lighter(fresh, made)) - cost;
+  const lead = { reps: first, rir: plan.rir, reach, lighter, back };
+  return pieces(facts, { ...plan, load }, place, lead, fixedMinis(others, pause), cost);
 }
 
-/** A round's parts: makeable loads, RIR by the reps left, credit by the round. */
+/** Reps that the rounds of a climb before its k-th cost. */
+function climbedTo({ part, reps, leadRir, perSet, conventions }: PartPlan, k: number, lighter: Lighter) {
+  const back = conventions.roundBack;
+  const rounds = climb(part.rises ?? [], lighter, { fresh: reps + leadRir, back, perSet });
+  return { back, cost: rounds[Math.min(k, rounds.length) - 1]?.cost ?? 0 };
+}
+
+/**
+ * A round's parts: makeable loads, RIR by the reps left, credit by the round.
+ * @param cost reps lost to earlier rounds
+ */
 function pieces(
   facts: SlotFacts,
   plan: PartPlan,
   place: SetPlace,
   lead: Lead,
   given: readonly Mini[],
+  cost = plan.perSet * (place.k - 1),
 ): readonly SetPlan[] {
   const { part, conventions } = plan;
   const minis = facts.away === null ? given : given.map((mini) => ({ ...mini, away: facts.away ?? 0 }));
@@ -303,7 +322,7 @@ function pieces(
   const loads = pieceLoads(facts, plan.load, all);
   const rirs = roundRirs(lead, minis);
   const known = part.stated === undefined && part.asRound === undefined;
-  const foreseen = known ? foreseenRirs(facts, plan, place.k, lead, minis, loads) : null;
+  const foreseen = known ? foreseenRirs(facts, plan, cost, lead, minis, loads) : null;
   const credits = creditsOf(part, all, foreseen ?? rirs, conventions);
   return all.map(({ reps }, at): SetPlan => {
     const credit = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
@@ -352,20 +371,17 @@ function pieceLoads(
   return loads;
 }
 
-/** RIR predicted at the end of each part; null without a strength estimate. */
+/** RIR predicted at the end of each part, after reps lost to earlier rounds; null without a strength estimate. */
 function foreseenRirs(
   { carried }: SlotFacts,
-  { load, capacity, perSet }: PartPlan,
-  k: number,
+  { load, capacity }: PartPlan,
+  cost: number,
   lead: Lead,
   minis: readonly Mini[],
   loads: readonly (number | null)[],
 ): readonly number[] | null {
   if (load === null || capacity === null) return null;
-  return roundRirs(
-    { ...lead, reach: capacity(load) - perSet * (k - 1) },
-    makeablePieces(minis, loads, carried),
-  );
+  return roundRirs({ ...lead, reach: capacity(load) - cost }, makeablePieces(minis, loads, carried));
 }
 
 /** The parts with the shares of their makeable loads. */
