@@ -299,14 +299,16 @@ test('percent loads, rising sets, written rep ladders, a rep bank, equal sets an
     await expect(cell(page, 'dumbbell split squat', 'w4')).toContainText('1+2+2+3+3+3');
   });
 
-  await test.step('a break before it, and an end once reps fall by a fifth', async () => {
+  await test.step('a break before it, bands on its bar, and an end once reps fall by a fifth', async () => {
     await goTo(page, cell(page, 'hack squat', 'slot'));
     await takeTechnique(page, 'hack squat', 'straight', ['sets or rounds', '3']);
     await press(page, 'Alt+d');
     const details = page.getByRole('region', { name: sheetWords.detailsOf('hack squat') });
     await details.getByLabel(sheetWords.breakBeforeMinutes).fill('5');
+    await details.getByLabel(sheetWords.bandsTakeOffAtBottom('kg')).fill('20');
     await details.getByLabel(sheetWords.percentOfTheFirstSets).fill('20');
     await press(page, 'Enter');
+    await expect(cell(page, 'hack squat', 'start')).toContainText(sheetWords.bandsLess('20'));
     await ready(page);
   });
 
@@ -316,6 +318,7 @@ test('percent loads, rising sets, written rep ladders, a rep bank, equal sets an
     await page.goto(page.url().replace('/blocks/', '/training/').replace(/#.*/, ''));
     await begin(page, /Lower, squat first/);
     await expect(page.getByText(printWords.stopWhenPerformanceFalls(20))).toBeVisible();
+    await expect(page.getByText(printWords.bandsTakeOff('20 kg'))).toBeVisible();
     await page.waitForTimeout(750);
     await page.getByRole('button', { name: trainingWords.logAsPlanned }).click();
     await expect(page.getByText(/^Hack squat, set 2 of/)).toBeVisible();
