@@ -245,7 +245,7 @@ test('the speed of the last warm-up set suggests the load of the first work set'
   await walk('heavy');
   await expect(load).toHaveValue(String(asked - 5));
   await page.getByRole('button', { name: trainingWords.showAgain }).click();
-  await walk('much lighter');
+  await walk('very light');
   const far = Number(await load.inputValue());
   expect(far).toBeGreaterThan(asked + 5);
   expect(far).toBeLessThanOrEqual(asked * 1.1);

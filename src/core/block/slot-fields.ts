@@ -225,7 +225,7 @@ export const SLOT_FIELDS = {
             ...outOfBounds(path, 'load', set.load.value, BOUNDS.load, false),
           ],
   }),
-  /** What bands that hang the bar take off it at the bottom; null: no bands. They take nothing off at the top. */
+  /** What bands that hold the bar up take off it at the bottom; at the top they are slack. Null: no bands. */
   relief: defineField((z) => weight(z).nullable().default(null))({
     start: () => null,
     problems: (relief, path) =>

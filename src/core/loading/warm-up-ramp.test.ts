@@ -53,17 +53,17 @@ test('the last ramp set changes the work load by one step, or not at all', () =>
 });
 
 test('far from what was expected it moves by a tenth of what is moved at most, by one step at least', () => {
-  expect(loadAfterRamp(asHundredths(10000), 'much lighter', barbell)).toBe(11000);
-  expect(loadAfterRamp(asHundredths(10000), 'much heavier', barbell)).toBe(9000);
+  expect(loadAfterRamp(asHundredths(10000), 'very light', barbell)).toBe(11000);
+  expect(loadAfterRamp(asHundredths(10000), 'very heavy', barbell)).toBe(9000);
   // A tenth of 97.5 is 9.75: 107.25 is made as 105, 87.75 as 90.
-  expect(loadAfterRamp(asHundredths(9750), 'much lighter', barbell)).toBe(10500);
-  expect(loadAfterRamp(asHundredths(9750), 'much heavier', barbell)).toBe(9000);
+  expect(loadAfterRamp(asHundredths(9750), 'very light', barbell)).toBe(10500);
+  expect(loadAfterRamp(asHundredths(9750), 'very heavy', barbell)).toBe(9000);
   // A tenth of 22.5 is less than a step.
-  expect(loadAfterRamp(asHundredths(2250), 'much lighter', barbell)).toBe(2500);
-  expect(loadAfterRamp(asHundredths(2000), 'much heavier', barbell)).toBe(2000);
+  expect(loadAfterRamp(asHundredths(2250), 'very light', barbell)).toBe(2500);
+  expect(loadAfterRamp(asHundredths(2000), 'very heavy', barbell)).toBe(2000);
   // 80 kg of body and 20 added: a tenth of 100.
   const belt = loadGrid('bodyweight', HALL);
-  expect(loadAfterRamp(asHundredths(2000), 'much lighter', belt, 80)).toBe(3000);
+  expect(loadAfterRamp(asHundredths(2000), 'very light', belt, 80)).toBe(3000);
 });
 
 test('warm-up loads are strictly ascending, makeable, and below 95 % of the work load', () => {

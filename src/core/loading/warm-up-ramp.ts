@@ -1,5 +1,5 @@
 import type { Conventions } from '../conventions/conventions';
-import { asHundredths, type Hundredths, hundredths } from '../units';
+import { asHundredths, type Hundredths, heavier, hundredths, lighter } from '../units';
 import { type LoadGrid, nearestLoad, neighbours } from './grid';
 
 export interface WarmUpSet {
@@ -55,16 +55,16 @@ export function warmUpRamp(need: WarmUpNeed, grid: LoadGrid, conventions: Conven
 }
 
 /** How the last ramp set moved. */
-export const RAMP_VERDICTS = ['much lighter', 'light', 'as expected', 'heavy', 'much heavier'] as const;
+export const RAMP_VERDICTS = ['very light', 'light', 'as expected', 'heavy', 'very heavy'] as const;
 export type RampVerdict = (typeof RAMP_VERDICTS)[number];
 
-/** Share by which a load moves if the last ramp set was far from what was expected: the most of one step. */
+/** Most by which a very light or very heavy ramp set moves the work load, as a share of it. */
 const FAR = 0.1;
 
 /**
  * The work load suggested by the last ramp set, for the same reps: one step up if it was light, one down if it was
- * heavy; a tenth if it was much lighter or heavier, at least one step; unchanged at an end of the grid.
- * @param carried bodyweight moved along, a decimal
+ * heavy; up to a tenth, and at least one step, if it was very light or very heavy; unchanged at an end of the grid.
+ * @param carried what is moved besides the load, a decimal
  */
 export function loadAfterRamp(
   load: Hundredths,
@@ -72,16 +72,19 @@ export function loadAfterRamp(
   grid: LoadGrid,
   carried = 0,
 ): Hundredths {
-  if (verdict === 'as expected') return load;
-  const isUp = verdict === 'light' || verdict === 'much lighter';
-  const { below, above } = neighbours(grid, isUp ? asHundredths(load + 1) : load);
-  const step = (isUp ? above : below) ?? load;
-  if (verdict === 'light' || verdict === 'heavy') return step;
   const far = Math.floor((carried * 100 + load) * FAR);
-  const reached = asHundredths(load + (isUp ? far : -far));
-  const ends = neighbours(grid, isUp ? asHundredths(reached + 1) : asHundredths(reached));
-  // Never beyond a tenth, except by the smallest step.
-  const makeable = isUp ? ends.below : ends.above;
-  if (makeable === undefined) return step;
-  return isUp ? asHundredths(Math.max(step, makeable)) : asHundredths(Math.min(step, makeable));
+  const above = (from: number) => neighbours(grid, asHundredths(from + 1)).above ?? load;
+  const below = (from: number) => neighbours(grid, asHundredths(from)).below ?? load;
+  switch (verdict) {
+    case 'as expected':
+      return load;
+    case 'light':
+      return above(load);
+    case 'heavy':
+      return below(load);
+    case 'very light':
+      return heavier(above(load), below(load + far + 1));
+    case 'very heavy':
+      return lighter(below(load), above(load - far - 1));
+  }
 }

@@ -1,4 +1,5 @@
 import { isEasy } from '../effort/easy';
+import { meanRelief } from '../loading/carried';
 import { valueIn } from '../loading/weight';
 import type { LoggedSet } from '../log/log';
 import type { SetPlan } from '../plan/set';
@@ -34,7 +35,9 @@ export function loggedStrength(
     round === null
       ? { ...done, rir: rirBeforeSections(planned, done.rir, estimating) }
       : { ...done, rir: roundReach(facts, round, estimating) - done.reps };
-  const oneRepMax = strengthOf(facts, reached, estimating);
+  // With the bands of that week, which may have changed since.
+  const carried = facts.carried + meanRelief(facts.relief) - meanRelief(planned.relief ?? 0);
+  const oneRepMax = strengthOf({ exercise: facts.exercise, carried }, reached, estimating);
   if (oneRepMax === undefined) return null;
   return {
     week,

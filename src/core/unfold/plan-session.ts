@@ -64,15 +64,14 @@ export function planSession(
   return withinMinutes(slots, lightening.minutes, withFigures);
 }
 
-/** A slot's facts with its range as the phase changes it. */
+/** A slot's facts with the ranges of its group, its own among them, as the phase changes them. */
 function inPhase(facts: SlotFacts, { rangePhase }: WeekAsked, memo: Memo): SlotFacts {
-  if (rangePhase === null || isHeld(facts.exercise)) return facts;
-  return memo.call('facts in phase', hasMovedRange, facts, rangePhase);
+  return rangePhase === null ? facts : memo.call('facts in phase', withMovedRanges, facts, rangePhase);
 }
 
-function hasMovedRange(facts: SlotFacts, rangePhase: Phase): SlotFacts {
+function withMovedRanges(facts: SlotFacts, rangePhase: Phase): SlotFacts {
   const { range } = facts.slot;
-  const moved = rangeInPhase(range, rangePhase, facts.conventions);
+  const moved = isHeld(facts.exercise) ? range : rangeInPhase(range, rangePhase, facts.conventions);
   const inGroup = rangePhase === 'cutting' ? { ...facts, ...facts.cutting } : facts;
   if (moved === range) return inGroup;
   return { ...inGroup, slot: { ...facts.slot, range: moved }, movedFrom: { range, phase: rangePhase } };

@@ -8,7 +8,7 @@ import { longestHold } from '../effort/hold';
 import { e1rm, type RepMaxCurve } from '../effort/rep-max';
 import type { Exercise } from '../exercises/exercise';
 import { inVariant } from '../exercises/variant';
-import { carriedWeight, reliefWeight } from '../loading/carried';
+import { carriedWeight, isBar, meanRelief } from '../loading/carried';
 import { type LoadGrid, slotGrid } from '../loading/grid';
 import { valueIn, type Weight } from '../loading/weight';
 import type { Memo } from '../memo';
@@ -40,8 +40,10 @@ export interface SlotFacts {
   readonly conventions: Conventions;
   readonly inVariant: (variant: string) => Exercise;
   readonly grid: LoadGrid;
-  /** Bodyweight moved along, a decimal in the grid's unit. */
+  /** Bodyweight moved along, less what bands take off on average; a decimal in the grid's unit. */
   readonly carried: number;
+  /** What bands take off its bar at the bottom; 0 without bands. */
+  readonly relief: number;
   /** The source of its first load; null: none. */
   readonly start: StrengthEstimate | null;
   /** Seconds that the other exercises of its group take between its sets; 0 outside a group. */
@@ -131,17 +133,19 @@ function slotFacts(
   const conventions = planner.near.ofExercise(exercise);
   const estimating = estimatingOf({ conventions }, planner);
   const grid = slotGrid(slot, exercise.loading, placeFor(athlete, place).loads);
-  const carried = carriedWeight(exercise, athlete, grid.unit);
-  const eased = carried - reliefWeight(exercise, slot.relief, grid.unit);
+  const body = carriedWeight(exercise, athlete, grid.unit);
+  const relief = slot.relief === null || !isBar(exercise) ? 0 : valueIn(grid.unit, slot.relief);
+  const carried = body - meanRelief(relief);
   // The athlete's best set was done without bands, the slot's own set with them.
-  const lifted = { exercise, grid, carried: slot.start === null ? carried : eased };
+  const lifted = { exercise, grid, carried: slot.start === null ? body : carried };
   const set = slot.start ?? athlete.bestSets[exercise.id];
   const kind = slot.start === null ? 'best set' : 'start set';
   return {
     slot,
     exercise,
     grid,
-    carried: eased,
+    carried,
+    relief,
     conventions,
     inVariant: (variant) => inVariant(base, variant),
     start: inHalves(

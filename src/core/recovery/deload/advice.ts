@@ -41,8 +41,8 @@ function isDue({ level, weeks }: DeloadSituation, { buildingWeeks }: Conventions
  * Whether a deload is needed and which kind suits: usually fewer sets; fewer exercises for aching joints; fewer days
  * or less time under stress; both after deep fatigue or a long hard stretch; a heavy touch before a test; the sets
  * kept with lighter loads for athletes who will not train less; easier for those who judge effort accurately; lighter
- * for practice; active rest, once a year, for the advanced whose fatigue is deep. Novices need no planned one; eager athletes with a
- * low score probably none now.
+ * for practice; active rest, once a year, for the advanced whose fatigue is deep. Novices need no planned one; eager
+ * athletes with a low score probably none now.
  */
 export function adviseDeload(situation: DeloadSituation, conventions: Conventions): DeloadAdvice {
   const total = fatigueScore(situation.signs, situation.eager, conventions);

@@ -8,8 +8,6 @@ import {
   smallReps,
 } from '../../effort/drift';
 import { holdAfterFatigue, rirAfterHold } from '../../effort/hold';
-import { isBar } from '../../loading/carried';
-import { valueIn } from '../../loading/weight';
 import type { Reason } from '../../plan/reason';
 import type { SetPlan } from '../../plan/set';
 import type { SlotPlan } from '../../plan/slot';
@@ -33,7 +31,8 @@ import { isHeld, type SlotFacts } from '../slot-facts';
 import type { SlotHistory } from '../slot-history';
 import { rebankedSets } from './bank';
 import { type FirstSet, firstSet, type PartAsked } from './first-set';
-import { layOut, ownRir, type PartPlan, rirOfSet } from './lay-out';
+import { layOut, ownRir, rirOfSet } from './lay-out';
+import type { PartPlan } from './part-plan';
 import type { SlotTarget } from './target';
 
 /** A slot's sets in a building week: each part loaded by its rule, then laid out set by set. */
@@ -234,7 +233,7 @@ interface PartSetting
 
 // Spelled out for speed: this is created for every part of every slot and week, a thousand times per keystroke.
 function partPlan(
-  { slot, exercise }: SlotFacts,
+  { slot, exercise, relief }: SlotFacts,
   { weekRir, strength, curve, conventions }: SlotTarget,
   { load, reps, input }: FirstSet,
   { asked, technique, before, count, optional, perSet, rest, mode, leadRir }: PartSetting,
@@ -269,7 +268,7 @@ function partPlan(
     easier: easierHalf(exercise),
     measuresStrength:
       slot.motion === 'full' &&
-      slot.relief === null &&
+      relief === 0 &&
       (part.manner ?? 'full') === 'full' &&
       measuresStrength(technique),
     curve,
@@ -288,7 +287,7 @@ function acceptedMax(why: Reason): number | null {
 
 /** The slot as shown and sent, with its reasons. */
 function record(
-  { slot, exercise, grid, carried, movedFrom, away }: SlotFacts,
+  { slot, exercise, grid, carried, relief, movedFrom, away }: SlotFacts,
   { strength, gate, override, rir, whyRir, whySets, heldMax }: SlotTarget,
   technique: TechniqueParameters,
   made: {
@@ -317,7 +316,7 @@ function record(
     joined: slot.joined,
     ...(away === null ? {} : { away }),
     range: slot.range,
-    ...(slot.relief === null || !isBar(exercise) ? {} : { relief: valueIn(grid.unit, slot.relief) }),
+    ...(relief === 0 ? {} : { relief }),
     breakBefore: slot.breakBefore,
     stopFall: slot.stopFall,
     motion: slot.motion,

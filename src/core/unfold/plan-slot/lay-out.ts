@@ -1,59 +1,15 @@
 import { AS_IT_IS, type SetTarget, type Slot } from '../../block/block';
-import type { RepRange } from '../../block/rep-range';
-import type { Conventions } from '../../conventions/conventions';
-import { type Held, setAfterDrift } from '../../effort/drift';
-import type { RepMaxCurve } from '../../effort/rep-max';
+import { setAfterDrift } from '../../effort/drift';
 import { nearestLoad } from '../../loading/grid';
 import type { SetPlan } from '../../plan/set';
 import { clamp, isAtLeast, roundHalfDown } from '../../rounding';
-import {
-  climb,
-  fixedMinis,
-  type Lighter,
-  lighterBy,
-  roundCredits,
-  roundRirs,
-} from '../../techniques/stamina';
-import type { Half, Lead, Mini, Part, Rise, Role, Section } from '../../techniques/technique';
-import { asHundredths, decimal, type Hundredths, lighter } from '../../units';
+import { lighterBy } from '../../techniques/stamina';
+import type { Lead, Part, Role } from '../../techniques/technique';
+import { asHundredths } from '../../units';
 import { isHard } from '../../volume/credit';
 import type { SlotFacts } from '../slot-facts';
-
-/** A part's chosen first set, and what its further sets depend on. */
-export interface PartPlan {
-  readonly part: Part;
-  /** Load of its first set; null if unknown. */
-  readonly load: Hundredths | null;
-  readonly reps: number;
-  /** The range as written, and what stays constant over its sets. */
-  readonly range: RepRange;
-  readonly mode: Held;
-  /** RIR at its end, and RIR left after its first reps. */
-  readonly rir: number;
-  readonly leadRir: number;
-  /** The week's RIR before any offset, for sets with their own effort. */
-  readonly weekRir: number;
-  /** Sets of the slot before this part's, and all of them without optional ones. */
-  readonly before: number;
-  readonly count: number;
-  readonly optional: number;
-  /** Reps lost per further set. */
-  readonly perSet: number;
-  /** One rep of drop-off in the counted unit: 1, or a share of a hold's seconds. */
-  readonly unit: number;
-  /** Seconds after each set. */
-  readonly rest: number;
-  /** Reps possible at a load in this part's first set by the strength estimate; null without one. */
-  readonly capacity: ((load: Hundredths) => number) | null;
-  /** RIR predicted for this many reps of a hold in its k-th set; replaces `capacity`. */
-  readonly predictHold: ((reps: number, k: number) => number) | null;
-  /** Half of the range in which the exercise is easier. */
-  readonly easier: Half;
-  /** Whether its sets measure the exercise's strength: half reps and timed sets do not. */
-  readonly measuresStrength: boolean;
-  readonly curve: RepMaxCurve;
-  readonly conventions: Conventions;
-}
+import { NO_SECTIONS, NO_WORDS, type OwnWords, type PartPlan, type SetPlace } from './part-plan';
+import { pieces, risingRound } from './rounds';
 
 /** A set's own effort, tempo or cue (sets from 0); the last set's value wins over its number's, then its part's. */
 function own<F extends 'rir' | 'tempo' | 'cue'>(
@@ -142,17 +98,6 @@ function rotatedVariant({ rotate, variant }: Slot, at: number): string | null {
   const turn = rotate.length === 0 ? null : (rotate[at % rotate.length] ?? null);
   return turn === AS_IT_IS && variant === null ? null : turn;
 }
-
-/** A set's position in its slot. */
-interface SetPlace extends Pick<SetPlan, 'id' | 'round' | 'variant' | 'optional'> {
-  /** Its number in its part, from 1. */
-  readonly k: number;
-  readonly words: OwnWords;
-}
-
-type OwnWords = Pick<SetPlan, 'tempo' | 'cue'>;
-
-const NO_WORDS: OwnWords = {};
 
 /** A set's own tempo and cue. */
 function ownTempoAndCue(slot: Slot, place: OwnPlace): OwnWords {
@@ -265,149 +210,9 @@ function isFinisher({ ofMaxRises, range }: Part): boolean {
   return ofMaxRises === true && (range?.high ?? 0) >= FINISHER_REPS;
 }
 
-const NO_SECTIONS: readonly Section[] = [];
-
 function predicted(plan: PartPlan, reps: number, k: number): number | null {
   if (plan.predictHold !== null) return plan.predictHold(reps, k);
   if (plan.load === null || plan.capacity === null) return null;
   const cost = plan.part.minis === undefined ? plan.leadRir - plan.rir : 0;
   return plan.capacity(plan.load) - plan.perSet * (k - 1) - reps - cost;
-}
-
-/** A round with its own load, a share of the first round's as the equipment makes it. */
-function risingRound(
-  facts: SlotFacts,
-  plan: PartPlan,
-  place: SetPlace,
-  { share, reps, pause }: Rise,
-): readonly SetPlan[] {
-  const { grid, carried } = facts;
-  const [first = 1, ...others] = reps;
-  const moved = carried * 100 + (plan.load ?? 0);
-  const load =
-    plan.load === null || share === 1
-      ? plan.load
-      : nearestLoad(grid, asHundredths(moved * share - carried * 100));
-  const made = load === null || moved <= 0 ? share : (carried * 100 + load) / moved;
-  const lighter = lighterBy(plan.curve);
-  const { back, cost } = climbedTo(plan, place.k, lighter);
-  const fresh = plan.reps + plan.leadRir;
-  const reach = (made === 1 ? fresh : lighter(fresh, made)) - cost;
-  const lead = { reps: first, rir: plan.rir, reach, lighter, back };
-  return pieces(facts, { ...plan, load }, place, lead, fixedMinis(others, pause), cost);
-}
-
-/** Reps that the rounds of a climb before its k-th cost. */
-function climbedTo({ part, reps, leadRir, perSet, conventions }: PartPlan, k: number, lighter: Lighter) {
-  const back = conventions.roundBack;
-  const rounds = climb(part.rises ?? [], lighter, { fresh: reps + leadRir, back, perSet });
-  return { back, cost: rounds[Math.min(k, rounds.length) - 1]?.cost ?? 0 };
-}
-
-/**
- * A round's parts: makeable loads, RIR by the reps left, credit by the round.
- * @param cost reps lost to earlier rounds
- */
-function pieces(
-  facts: SlotFacts,
-  plan: PartPlan,
-  place: SetPlace,
-  lead: Lead,
-  given: readonly Mini[],
-  cost = plan.perSet * (place.k - 1),
-): readonly SetPlan[] {
-  const { part, conventions } = plan;
-  const minis = facts.away === null ? given : given.map((mini) => ({ ...mini, away: facts.away ?? 0 }));
-  const all: readonly Mini[] = [{ reps: lead.reps, pause: plan.rest, share: 1 }, ...minis];
-  const loads = pieceLoads(facts, plan.load, all);
-  const rirs = roundRirs(lead, minis);
-  const known = part.stated === undefined && part.asRound === undefined;
-  const foreseen = known ? foreseenRirs(facts, plan, cost, lead, minis, loads) : null;
-  const credits = creditsOf(part, all, foreseen ?? rirs, conventions);
-  return all.map(({ reps }, at): SetPlan => {
-    const credit = place.optional || part.role === 'easy' ? 0 : (credits[at] ?? 0);
-    const own = loads[at];
-    // Rounding can leave a tiny fraction below 0; what cannot be done at all is asked to failure.
-    const rir = Math.max(0, rirs[at] as number);
-    return {
-      id: at === 0 ? place.id : `${place.id}.${at + 1}`,
-      role: part.role,
-      load: own == null ? null : decimal(own),
-      reps,
-      // What cannot be predicted in a round has the week's RIR.
-      rir: known ? rir : plan.rir,
-      predictedRir: foreseen?.[at] ?? null,
-      hard: credit > 0,
-      credit,
-      round: place.round,
-      piece: at + 1,
-      rest: all[at + 1]?.pause ?? plan.rest,
-      manner: all[at]?.manner ?? part.manner ?? 'full',
-      sections: NO_SECTIONS,
-      variant: place.variant,
-      measuresStrength: plan.measuresStrength,
-      optional: place.optional,
-      ...(place.words === NO_WORDS ? null : place.words),
-    };
-  });
-}
-
-/** Loads of a round's parts in hundredths, none heavier than the one before; null if unknown. */
-function pieceLoads(
-  { grid, carried }: SlotFacts,
-  load: Hundredths | null,
-  all: readonly Mini[],
-): readonly (Hundredths | null)[] {
-  const loads: (Hundredths | null)[] = [];
-  for (const { share } of all) {
-    const before = loads.at(-1);
-    if (load === null) loads.push(null);
-    else if (share === 1) loads.push(load);
-    else {
-      const near = nearestLoad(grid, asHundredths((carried * 100 + load) * share - carried * 100));
-      loads.push(before == null ? near : lighter(before, near));
-    }
-  }
-  return loads;
-}
-
-/** RIR predicted at the end of each part, after reps lost to earlier rounds; null without a strength estimate. */
-function foreseenRirs(
-  { carried }: SlotFacts,
-  { load, capacity }: PartPlan,
-  cost: number,
-  lead: Lead,
-  minis: readonly Mini[],
-  loads: readonly (number | null)[],
-): readonly number[] | null {
-  if (load === null || capacity === null) return null;
-  return roundRirs({ ...lead, reach: capacity(load) - cost }, makeablePieces(minis, loads, carried));
-}
-
-/** The parts with the shares of their makeable loads. */
-function makeablePieces(
-  minis: readonly Mini[],
-  loads: readonly (number | null)[],
-  carried: number,
-): readonly Mini[] {
-  const moved = (at: number) => carried * 100 + (loads[at] ?? 0);
-  return minis.map((mini, at) =>
-    mini.share === 1 || moved(0) <= 0 ? mini : { ...mini, share: moved(at + 1) / moved(0) },
-  );
-}
-
-function creditsOf(
-  part: Part,
-  all: readonly Mini[],
-  rirs: readonly number[],
-  conventions: Conventions,
-): readonly number[] {
-  const { stated } = part;
-  if (stated !== undefined) return all.map((_, at) => (at >= all.length - stated ? 1 : 0));
-  const pieces = all.map(({ reps, pause, away = 0 }, at) => ({
-    reps,
-    pause: at === 0 ? 0 : pause + away,
-    rir: part.asRound ? 0 : (rirs[at] as number),
-  }));
-  return roundCredits(pieces, conventions);
 }

@@ -186,7 +186,7 @@ function schemes(exerciseId: string, { block }: Watch, input: CheckInput): reado
   ];
 }
 
-/** Bodyweight alone has no heavier load to come: where the place has a belt, weights are what is missing. */
+/** A lift done with bodyweight alone cannot get heavier: where the place has a belt, added weight is what is missing. */
 function weights(exerciseId: string, { block, athlete }: Watch, input: CheckInput): readonly WatchOption[] {
   const alone = slotsOf(exerciseId, block).filter(({ session, slot }) => {
     const { loading } = input.exerciseOf(asPlanned(slot));

@@ -1,4 +1,4 @@
-export const restedInAnotherBlock = (day: string) => `; another block has one from ${day}`;
+export const restedInAnotherBlock = (day: string) => `; another block has it from ${day}`;
 export const revision = (value: string) => `revision ${value}`;
 export const noDifferences = 'No differences.';
 export const revisionOption = (option: string, more: string) => `revision ${option}${more}`;

@@ -1,3 +1,4 @@
+import type { RampVerdict } from '@/core';
 import { plural } from '../figures';
 
 export const howWasIt = 'How was it?';
@@ -145,10 +146,16 @@ export const sendAgain = 'Send again';
 export const showTheseSetsAsText = 'Show these sets as text';
 export const warmUpDone = (more: string) => `Warm-up done${more}`;
 /** How the last warm-up set felt, and what that changes beyond one step of the load. */
-export const warmUpFelt = (verdict: string) =>
-  verdict.startsWith('much ')
-    ? `: ${verdict}, so the load moves by up to a tenth for the same reps`
-    : `: ${verdict}`;
+export function warmUpFelt(verdict: RampVerdict): string {
+  switch (verdict) {
+    case 'very light':
+      return `: ${verdict}, so up to 10 % more for the same reps`;
+    case 'very heavy':
+      return `: ${verdict}, so up to 10 % less for the same reps`;
+    default:
+      return `: ${verdict}`;
+  }
+}
 export const showAgain = 'Show again';
 export const warmUpOf = (value: number, sets: number) => `Warm-up ${value} of ${sets}`;
 export const done = 'Done';

@@ -10,6 +10,7 @@ import {
   type Problem,
   refused,
   type Slot,
+  valueIn,
 } from '@/core';
 import { readSet } from '@/ui/read-set';
 import { count, figure, setText } from '@/ui/words/figures';
@@ -32,7 +33,8 @@ export const startColumn = {
     if (slot.alone) return plain(screenWords.bodyweightAlone);
     const { text, own } = startCell(slot, exercise, athlete, place);
     const shown = text === '' ? 'find' : text;
-    const bands = slot.relief === null ? '' : `${screenWords.bandsLess(figure(slot.relief.value))}, `;
+    const bands =
+      slot.relief === null ? '' : `${screenWords.bandsLess(figure(valueIn(athlete.unit, slot.relief)))}, `;
     return { shown: `${bands}${shown}`, typed: own ? text : '', quiet: !own };
   },
   copy: (slot, { athlete, place }, exercise) => {
