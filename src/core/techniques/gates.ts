@@ -96,10 +96,10 @@ export function withinGate(technique: TechniqueParameters, gate: Gate): Techniqu
     : withSetCount(straightSets.start, setCount(technique));
 }
 
-/** Most reps of a set that poor recovery leaves as written on a compound. */
+/** Longest set of a compound, in reps, that stays as written while recovery is poor. */
 const LONGEST_TIRED = 30;
 
-/** Whether a set is so long that it is hard on somebody who has not recovered, short of failure too. */
+/** Whether a set is so long that it tires somebody who has not recovered, even short of failure. */
 function isLongSet(technique: TechniqueParameters): boolean {
   const inside = innerTechnique(technique);
   return (

@@ -119,20 +119,20 @@ interface RisesAt {
 }
 
 /**
- * Rounds with rising loads: reps possible at the start of each at its own load, and the reps that earlier rounds have
- * cost. An easy round costs half a rep at most, so that a climb does not spend what its heavy end needs.
+ * Rounds with rising loads: the reps that earlier rounds cost each, and the fewest left in it. An easy round costs half
+ * a rep at most, so that a climb does not spend what its heavy end needs.
  */
 export function climb(
   rises: readonly Pick<Rise, 'share' | 'reps' | 'pause'>[],
   lighter: Lighter,
   { fresh, back, perSet }: RisesAt,
-): readonly { readonly reach: number; readonly cost: number; readonly least: number }[] {
+): readonly { readonly cost: number; readonly least: number }[] {
   let cost = 0;
   return rises.map(({ share, reps, pause }) => {
     const [first = 0, ...others] = reps;
     const reach = (share === 1 ? fresh : lighter(fresh, share)) - cost;
     const ends = roundRirs({ reps: first, reach, lighter, back }, fixedMinis(others, pause));
-    const made = { reach, cost, least: Math.min(...ends) };
+    const made = { cost, least: Math.min(...ends) };
     cost += (ends.at(-1) ?? 0) >= EASY_END ? Math.min(perSet, EASY_COST) : perSet;
     return made;
   });
